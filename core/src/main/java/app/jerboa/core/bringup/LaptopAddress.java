@@ -1,0 +1,39 @@
+package app.jerboa.core.bringup;
+
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.net.Ipv4Subnet;
+import java.util.Collection;
+import java.util.Optional;
+
+/** An address for the technician's laptop; the gateway stays empty while it is hopped. */
+public record LaptopAddress(Ipv4 address, int prefix) {
+    /** Counting down starts here in a /24 and wider: high enough to be clear of most devices. */
+    private static final int HIGHEST_OFFSET = 250;
+
+    public Ipv4Subnet subnet() {
+        return Ipv4Subnet.of(address, prefix);
+    }
+
+    /**
+     * Where the laptop goes to reach a factory subnet: downwards from network + min(250, hosts),
+     * the first address that nobody has.
+     *
+     * @param avoid factory and planned addresses and factory gateways there
+     * @return empty when every host from there down is in use
+     */
+    public static Optional<LaptopAddress> in(Ipv4Subnet factorySubnet, Collection<Ipv4> avoid) {
+        long highest = Math.min(HIGHEST_OFFSET, factorySubnet.hosts().size());
+        for (long offset = highest; offset >= 1; offset--) {
+            Ipv4 candidate = factorySubnet.network().plus(offset);
+            if (!avoid.contains(candidate)) {
+                return Optional.of(new LaptopAddress(candidate, factorySubnet.prefix()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    @Override
+    public String toString() {
+        return address + "/" + prefix;
+    }
+}

@@ -1,0 +1,40 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.DeviceId;
+import java.util.Optional;
+
+/**
+ * One physical thing of a job.
+ *
+ * @param mac as on its label, lower case with colons; empty when not noted
+ * @param address planned address
+ * @param prefix prefix length it is to use
+ * @param gateway gateway it is to use
+ * @param reserved its address is reserved for its MAC in the DHCP pool
+ * @param found the address it last answered from when asked
+ */
+public record Device(
+        DeviceId id,
+        String name,
+        Profile profile,
+        String mac,
+        Optional<Ipv4> address,
+        int prefix,
+        Optional<Ipv4> gateway,
+        boolean reserved,
+        Optional<Ipv4> found) {
+
+    /** It answered from the address that is planned for it. */
+    public boolean set() {
+        return found.isPresent() && found.equals(address);
+    }
+
+    public Mark mark() {
+        if (found.isEmpty()) {
+            return Mark.PLANNED;
+        }
+        return set() ? Mark.SET : Mark.DIFFERS;
+    }
+}

@@ -1,0 +1,34 @@
+package app.jerboa.core.motion;
+
+/**
+ * A zoom lens on a sensor. Focal length runs geometrically with zoom position.
+ *
+ * @param sensorWidthMm width of the sensor in millimetres
+ * @param wideMm focal length at zoom position 0
+ * @param teleMm focal length at the far end
+ */
+public record Lens(double sensorWidthMm, double wideMm, double teleMm) {
+    public Lens {
+        if (!(sensorWidthMm > 0 && wideMm > 0 && wideMm <= teleMm)) {
+            throw new IllegalArgumentException(
+                    "sensor and focal lengths must be above 0 and run upwards, got "
+                            + sensorWidthMm
+                            + ", "
+                            + wideMm
+                            + ", "
+                            + teleMm);
+        }
+    }
+
+    /**
+     * @param position 0 (wide) to 1 (tele)
+     */
+    public double focalMm(double position) {
+        return wideMm * Math.pow(teleMm / wideMm, Math.max(0, Math.min(1, position)));
+    }
+
+    /** Horizontal angle of view in degrees: 2 atan(w / 2f). */
+    public double angleDegrees(double position) {
+        return Math.toDegrees(2 * Math.atan(sensorWidthMm / (2 * focalMm(position))));
+    }
+}

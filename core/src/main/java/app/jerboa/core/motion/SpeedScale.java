@@ -1,0 +1,35 @@
+package app.jerboa.core.motion;
+
+/**
+ * What a protocol's speed steps mean on one axis of one profile: step 1 is the slowest, the last
+ * step the fastest, and each step is the same factor above the one before.
+ *
+ * @param slowest degrees (or any unit) per second at step 1, above 0
+ * @param fastest the same at the last step
+ * @param steps how many steps, at least 1
+ */
+public record SpeedScale(double slowest, double fastest, int steps) {
+    public SpeedScale {
+        if (!(slowest > 0 && slowest <= fastest) || steps < 1) {
+            throw new IllegalArgumentException(
+                    "0 < slowest <= fastest and steps >= 1, got "
+                            + slowest
+                            + ", "
+                            + fastest
+                            + ", "
+                            + steps);
+        }
+    }
+
+    /** Speed at a step; 0 stands still, beyond the last is the last. */
+    public double at(int step) {
+        if (step <= 0) {
+            return 0;
+        }
+        if (steps == 1) {
+            return fastest;
+        }
+        double share = (double) (Math.min(step, steps) - 1) / (steps - 1);
+        return slowest * Math.pow(fastest / slowest, share);
+    }
+}

@@ -1,0 +1,54 @@
+package app.jerboa.core.net;
+
+import static app.jerboa.core.value.Severity.NOTE;
+import static app.jerboa.core.value.Severity.STOP;
+import static app.jerboa.core.value.Severity.WARN;
+
+import app.jerboa.core.value.FindingCode;
+import java.util.List;
+
+/** The codes of the address family. */
+public final class AddressCodes {
+    public static final FindingCode DUP = new FindingCode("ADDR-DUP", STOP);
+    public static final FindingCode TAKEN = new FindingCode("ADDR-TAKEN", STOP);
+    public static final FindingCode OUTSIDE = new FindingCode("ADDR-OUTSIDE", STOP);
+    public static final FindingCode GATEWAY = new FindingCode("ADDR-GATEWAY", STOP);
+    public static final FindingCode POOL = new FindingCode("ADDR-POOL", WARN);
+    public static final FindingCode MASK = new FindingCode("ADDR-MASK", STOP);
+    public static final FindingCode GAP = new FindingCode("ADDR-GAP", STOP);
+    public static final FindingCode FACTORY_CLASH = new FindingCode("ADDR-FACTORY-CLASH", WARN);
+    public static final FindingCode FACTORY_INSIDE = new FindingCode("ADDR-FACTORY-INSIDE", WARN);
+    public static final FindingCode RIVALS = new FindingCode("ADDR-RIVALS", NOTE);
+
+    /** A device that needs an address and has none planned. */
+    public static final FindingCode NONE = new FindingCode("ADDR-NONE", WARN);
+
+    /** On an address that the site keeps back for something else. */
+    public static final FindingCode RESERVED = new FindingCode("ADDR-RESERVED", STOP);
+
+    /** No address is left for it, or no run of addresses that long. */
+    public static final FindingCode FULL = new FindingCode("ADDR-FULL", STOP);
+
+    /** A role has more devices than its block has addresses. */
+    public static final FindingCode BLOCK = new FindingCode("ADDR-BLOCK", NOTE);
+
+    /** Every code, so that a test can prove each has its wording. */
+    public static final List<FindingCode> ALL =
+            List.of(
+                    DUP,
+                    TAKEN,
+                    OUTSIDE,
+                    GATEWAY,
+                    POOL,
+                    MASK,
+                    GAP,
+                    FACTORY_CLASH,
+                    FACTORY_INSIDE,
+                    RIVALS,
+                    NONE,
+                    RESERVED,
+                    FULL,
+                    BLOCK);
+
+    private AddressCodes() {}
+}

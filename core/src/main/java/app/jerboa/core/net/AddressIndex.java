@@ -1,0 +1,103 @@
+package app.jerboa.core.net;
+
+import app.jerboa.core.value.Change;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Fix;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Look-ups every address check shares, built once per run so that no check is quadratic. */
+final class AddressIndex {
+    private final AddressFacts facts;
+    private final AddressPlan plan;
+    private final Map<DeviceId, AddressedDevice> devices = new LinkedHashMap<>();
+    private final Map<Ipv4, List<AddressedDevice>> byAddress = new LinkedHashMap<>();
+    private final Map<Ipv4, List<AddressedDevice>> byFactory = new LinkedHashMap<>();
+    private final RangeIndex<String> taken = new RangeIndex<>();
+    private final RangeIndex<Ipv4Range> pools = new RangeIndex<>();
+    private final RangeIndex<Ipv4Range> reserved = new RangeIndex<>();
+    private final Map<DeviceId, Integer> groupOf = new HashMap<>();
+    private final Map<Integer, List<Move>> movesOf = new HashMap<>();
+
+    AddressIndex(AddressFacts facts) {
+        this.facts = facts;
+        this.plan = AddressPlanner.plan(facts);
+        for (AddressedDevice d : facts.devices()) {
+            devices.put(d.id(), d);
+            d.address().ifPresent(a -> byAddress.computeIfAbsent(a, x -> new ArrayList<>()).add(d));
+            d.factory()
+                    .map(FactoryAddress::address)
+                    .ifPresent(a -> byFactory.computeIfAbsent(a, x -> new ArrayList<>()).add(d));
+        }
+        facts.lan().taken().forEach(t -> taken.put(t.range(), t.holder()));
+        facts.lan().pools().forEach(p -> pools.put(p, p));
+        facts.lan().reserved().forEach(r -> reserved.put(r, r));
+        for (Move move : plan.moves()) {
+            groupOf.put(move.device(), move.group());
+            movesOf.computeIfAbsent(move.group(), g -> new ArrayList<>()).add(move);
+        }
+    }
+
+    Lan lan() {
+        return facts.lan();
+    }
+
+    AddressFacts facts() {
+        return facts;
+    }
+
+    AddressPlan plan() {
+        return plan;
+    }
+
+    AddressedDevice device(DeviceId id) {
+        return devices.get(id);
+    }
+
+    Map<Ipv4, List<AddressedDevice>> byAddress() {
+        return byAddress;
+    }
+
+    Map<Ipv4, List<AddressedDevice>> byFactory() {
+        return byFactory;
+    }
+
+    Optional<String> takenBy(Ipv4 address) {
+        return taken.at(address);
+    }
+
+    Optional<Ipv4Range> poolWith(Ipv4 address) {
+        return pools.at(address);
+    }
+
+    Optional<Ipv4Range> reservedWith(Ipv4 address) {
+        return reserved.at(address);
+    }
+
+    /** The plan's moves for these devices and whoever moves with them, as one fix. */
+    List<Fix> moving(Collection<DeviceId> wanted) {
+        Set<Integer> groups = new LinkedHashSet<>();
+        for (DeviceId id : wanted) {
+            Optional.ofNullable(groupOf.get(id)).ifPresent(groups::add);
+        }
+        List<Change> changes =
+                groups.stream()
+                        .flatMap(g -> movesOf.get(g).stream())
+                        .map(AddressIndex::asChange)
+                        .toList();
+        return changes.isEmpty() ? List.of() : List.of(new Fix("move", changes));
+    }
+
+    static Change asChange(Move move) {
+        String before = move.from().map(Ipv4::toString).orElse("");
+        return new Change(move.device(), Field.ADDRESS, before, move.to().toString());
+    }
+}

@@ -1,0 +1,17 @@
+package app.jerboa.core.net;
+
+import app.jerboa.core.value.DeviceId;
+import java.util.List;
+
+/**
+ * The outcome of planning: who gets another address, and who could not be placed.
+ *
+ * @param moves in device order; empty when the plan stands as it is
+ * @param unplaced devices for which no address is left
+ */
+public record AddressPlan(List<Move> moves, List<DeviceId> unplaced) {
+    public AddressPlan {
+        moves = List.copyOf(moves);
+        unplaced = List.copyOf(unplaced);
+    }
+}

@@ -1,0 +1,256 @@
+package app.jerboa.core.net;
+
+import app.jerboa.core.net.Move.Reason;
+import app.jerboa.core.value.DeviceId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * Works out who needs another address and which, moving as few devices as it can.
+ *
+ * <p>Order of priorities: usable addresses and counting runs first; devices set on site stay; the
+ * fewest planned devices move; then the lowest address in the role's block; then anywhere free.
+ * Counting runs are placed one after the other, then everyone whose address is sound stays, then
+ * the rest is placed in line order, cameras side by side where they fit.
+ */
+public final class AddressPlanner {
+    private final AddressFacts facts;
+    private final RangeIndex<Blocked> blocked;
+    private final AddressBlocks blocks;
+    private final Map<DeviceId, AddressedDevice> devices = new LinkedHashMap<>();
+    private final Map<DeviceId, Integer> groups = new HashMap<>();
+    private final Map<DeviceId, Ipv4> placed = new HashMap<>();
+    private final RangeIndex<DeviceId> used = new RangeIndex<>();
+    private final Set<DeviceId> inRun = new HashSet<>();
+    private final Set<DeviceId> makingRoom = new HashSet<>();
+    private final List<DeviceId> unplaced = new ArrayList<>();
+
+    private AddressPlanner(AddressFacts facts) {
+        this.facts = facts;
+        this.blocked = Blocked.of(facts, true);
+        this.blocks = blocksFor(facts);
+        facts.devices().forEach(d -> devices.put(d.id(), d));
+    }
+
+    public static AddressPlan plan(AddressFacts facts) {
+        return new AddressPlanner(facts).plan();
+    }
+
+    /** The blocks as this many devices of each role stretch them. */
+    public static AddressBlocks blocksFor(AddressFacts facts) {
+        Map<AddressRole, Integer> wanted = new EnumMap<>(AddressRole.class);
+        facts.devices().forEach(d -> wanted.merge(d.role(), 1, Integer::sum));
+        return AddressBlocks.of(facts.lan().subnet(), wanted);
+    }
+
+    private AddressPlan plan() {
+        for (CountingRun run : facts.runs()) {
+            placeRun(run);
+        }
+        List<AddressedDevice> homeless = keepWhatIsSound();
+        placeCamerasSideBySide(homeless);
+        placeOneByOne(homeless);
+        return new AddressPlan(moves(), unplaced);
+    }
+
+    private void placeRun(CountingRun run) {
+        CountingRun rest = withoutPlaced(run);
+        if (rest.cameras().isEmpty()) {
+            return;
+        }
+        NavigableMap<Ipv4, AddressedDevice> others = othersThatCouldMakeRoom(rest);
+        Optional<Ipv4> first =
+                new RunPlacement(
+                                rest,
+                                facts.lan().subnet(),
+                                blocks.of(AddressRole.CAMERA),
+                                closedTo(rest),
+                                others,
+                                devices)
+                        .first();
+        rest.cameras().forEach(k -> inRun.add(k.camera()));
+        if (first.isEmpty()) {
+            rest.cameras().forEach(k -> unplaced.add(k.camera()));
+            return;
+        }
+        takeRun(rest, first.get(), others);
+    }
+
+    private void takeRun(CountingRun run, Ipv4 first, Map<Ipv4, AddressedDevice> others) {
+        int group = groups.values().stream().mapToInt(g -> g).max().orElse(0) + 1;
+        for (CountingRun.Keyed keyed : run.cameras()) {
+            Ipv4 address = first.plus(run.offset(keyed));
+            place(keyed.camera(), address);
+            groups.put(keyed.camera(), group);
+            Optional.ofNullable(others.get(address))
+                    .ifPresent(
+                            d -> {
+                                makingRoom.add(d.id());
+                                groups.put(d.id(), group);
+                            });
+        }
+    }
+
+    private CountingRun withoutPlaced(CountingRun run) {
+        return new CountingRun(
+                run.controller(),
+                run.name(),
+                run.firstKey(),
+                run.lastOctetOnly(),
+                run.cameras().stream().filter(k -> !placed.containsKey(k.camera())).toList());
+    }
+
+    /**
+     * What no camera of the run may be given: the pool is open only if all of them are reserved.
+     */
+    private RangeIndex<Blocked> closedTo(CountingRun run) {
+        boolean allReserved =
+                run.cameras().stream().allMatch(k -> devices.get(k.camera()).reserved());
+        RangeIndex<Blocked> closed = Blocked.of(facts, !allReserved);
+        placed.forEach(
+                (id, address) ->
+                        closed.put(Ipv4Range.of(address), new Blocked(Blocked.Kind.USED, "")));
+        return closed;
+    }
+
+    private NavigableMap<Ipv4, AddressedDevice> othersThatCouldMakeRoom(CountingRun run) {
+        Set<DeviceId> own = new HashSet<>();
+        run.cameras().forEach(k -> own.add(k.camera()));
+        TreeMap<Ipv4, AddressedDevice> others = new TreeMap<>();
+        for (AddressedDevice d : facts.devices()) {
+            if (!own.contains(d.id()) && !placed.containsKey(d.id()) && sound(d)) {
+                others.merge(d.address().orElseThrow(), d, (a, b) -> a.set() ? a : b.set() ? b : a);
+            }
+        }
+        return others;
+    }
+
+    /** Its own address may be used: in the subnet, and not blocked to it. */
+    private boolean sound(AddressedDevice d) {
+        if (d.address().isEmpty() || !facts.lan().subnet().isHost(d.address().get())) {
+            return false;
+        }
+        return blocked.at(d.address().get()).filter(b -> blocks(b, d)).isEmpty();
+    }
+
+    private static boolean blocks(Blocked b, AddressedDevice d) {
+        return switch (b.kind()) {
+            case POOL -> !d.reserved();
+            case GATEWAY -> !d.isGateway();
+            case NETWORK, BROADCAST, TAKEN, RESERVED_RANGE, FACTORY, USED -> true;
+        };
+    }
+
+    private List<AddressedDevice> keepWhatIsSound() {
+        List<AddressedDevice> waiting =
+                facts.devices().stream().filter(d -> !inRun.contains(d.id())).toList();
+        List<AddressedDevice> homeless = new ArrayList<>();
+        waiting.stream().filter(AddressedDevice::set).forEach(d -> keepOrQueue(d, homeless));
+        waiting.stream().filter(d -> !d.set()).forEach(d -> keepOrQueue(d, homeless));
+        Map<DeviceId, Integer> order = new HashMap<>();
+        facts.devices().forEach(d -> order.put(d.id(), order.size()));
+        homeless.sort(Comparator.comparing(d -> order.get(d.id())));
+        return homeless;
+    }
+
+    private void keepOrQueue(AddressedDevice d, List<AddressedDevice> homeless) {
+        if (sound(d) && used.at(d.address().orElseThrow()).isEmpty()) {
+            place(d.id(), d.address().get());
+        } else {
+            homeless.add(d);
+        }
+    }
+
+    private void placeCamerasSideBySide(List<AddressedDevice> homeless) {
+        List<AddressedDevice> cameras =
+                homeless.stream().filter(d -> d.role() == AddressRole.CAMERA).toList();
+        if (cameras.size() < 2) {
+            return;
+        }
+        Ipv4Range block = blocks.of(AddressRole.CAMERA);
+        long first = lowestFree(block.first().bits(), block.last().bits(), cameras.size());
+        if (first >= 0) {
+            for (int i = 0; i < cameras.size(); i++) {
+                place(cameras.get(i).id(), new Ipv4(first + i));
+            }
+        }
+    }
+
+    private void placeOneByOne(List<AddressedDevice> homeless) {
+        Ipv4Range hosts = facts.lan().subnet().hosts();
+        Map<AddressRole, Long> cursors = new EnumMap<>(AddressRole.class);
+        long anywhere = hosts.first().bits();
+        for (AddressedDevice d : homeless) {
+            if (placed.containsKey(d.id())) {
+                continue;
+            }
+            Ipv4Range block = blocks.of(d.role());
+            long from = cursors.getOrDefault(d.role(), block.first().bits());
+            long free = lowestFree(from, block.last().bits(), 1);
+            cursors.put(d.role(), free < 0 ? block.last().bits() + 1 : free + 1);
+            if (free < 0) {
+                free = lowestFree(anywhere, hosts.last().bits(), 1);
+                anywhere = free < 0 ? hosts.last().bits() + 1 : free + 1;
+            }
+            if (free < 0) {
+                unplaced.add(d.id());
+            } else {
+                place(d.id(), new Ipv4(free));
+            }
+        }
+    }
+
+    /** Lowest address from which {@code count} in a row are free, or -1. */
+    private long lowestFree(long from, long last, int count) {
+        long first = from;
+        while (first + count - 1 <= last) {
+            long hit =
+                    Math.max(
+                            blocked.endOfFirstOverlap(first, first + count - 1),
+                            used.endOfFirstOverlap(first, first + count - 1));
+            if (hit < 0) {
+                return first;
+            }
+            first = hit + 1;
+        }
+        return -1;
+    }
+
+    private void place(DeviceId device, Ipv4 address) {
+        placed.put(device, address);
+        used.put(Ipv4Range.of(address), device);
+    }
+
+    private List<Move> moves() {
+        int single = groups.values().stream().mapToInt(g -> g).max().orElse(0);
+        List<Move> moves = new ArrayList<>();
+        for (AddressedDevice d : facts.devices()) {
+            Ipv4 to = placed.get(d.id());
+            if (to != null && !d.address().equals(Optional.of(to))) {
+                int group = groups.containsKey(d.id()) ? groups.get(d.id()) : ++single;
+                moves.add(new Move(d.id(), d.address(), to, reason(d), group));
+            }
+        }
+        return moves;
+    }
+
+    private Reason reason(AddressedDevice d) {
+        if (d.address().isEmpty()) {
+            return Reason.UNPLANNED;
+        }
+        if (makingRoom.contains(d.id())) {
+            return Reason.MAKES_ROOM;
+        }
+        return inRun.contains(d.id()) && sound(d) ? Reason.JOINS_RUN : Reason.NOT_USABLE;
+    }
+}

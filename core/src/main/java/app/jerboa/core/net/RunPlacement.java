@@ -1,0 +1,181 @@
+package app.jerboa.core.net;
+
+import app.jerboa.core.value.DeviceId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+
+/**
+ * Finds where a counting run starts: first of all on usable addresses, then moving the fewest
+ * devices that are set on site, then the fewest planned ones, then inside the cameras' block, then
+ * lowest.
+ *
+ * <p>A start some camera already agrees with is scored one by one; of the starts nobody agrees
+ * with, only the lowest that displaces nobody can win, so the search stays O(n log n).
+ */
+final class RunPlacement {
+    /** Beyond this many starts a full search is given up; a subnet that crowded has few anyway. */
+    private static final long MOST_STARTS = 1 << 20;
+
+    private record Score(int setMoved, int plannedMoved, boolean outsideBlock, long first)
+            implements Comparable<Score> {
+        private static final Comparator<Score> ORDER =
+                Comparator.comparingInt(Score::setMoved)
+                        .thenComparingInt(Score::plannedMoved)
+                        .thenComparing(Score::outsideBlock)
+                        .thenComparingLong(Score::first);
+
+        @Override
+        public int compareTo(Score other) {
+            return ORDER.compare(this, other);
+        }
+    }
+
+    private final CountingRun run;
+    private final Ipv4Subnet subnet;
+    private final Ipv4Range block;
+    private final RangeIndex<?> blocked;
+    private final NavigableMap<Ipv4, AddressedDevice> others;
+    private final Map<DeviceId, AddressedDevice> devices;
+
+    /**
+     * @param blocked what no camera of the run may be given
+     * @param others devices outside the run on usable addresses, which could make room
+     */
+    RunPlacement(
+            CountingRun run,
+            Ipv4Subnet subnet,
+            Ipv4Range block,
+            RangeIndex<?> blocked,
+            NavigableMap<Ipv4, AddressedDevice> others,
+            Map<DeviceId, AddressedDevice> devices) {
+        this.run = run;
+        this.subnet = subnet;
+        this.block = block;
+        this.blocked = blocked;
+        this.others = others;
+        this.devices = devices;
+    }
+
+    /** The address of the controller's first key, or empty when no run of this length fits. */
+    Optional<Ipv4> first() {
+        List<Score> scores = new ArrayList<>();
+        startsSomeoneAgreesWith().stream()
+                .filter(this::usable)
+                .map(this::score)
+                .forEach(scores::add);
+        lowestUndisturbed(block).map(this::score).ifPresent(scores::add);
+        Optional<Long> anywhere = lowestUndisturbed(subnet.hosts());
+        anywhere.map(this::score).ifPresent(scores::add);
+        if (anywhere.isEmpty()) {
+            everyUsableStart().map(this::score).forEach(scores::add);
+        }
+        return scores.stream().min(Comparator.naturalOrder()).map(s -> new Ipv4(s.first()));
+    }
+
+    private Set<Long> startsSomeoneAgreesWith() {
+        Set<Long> starts = new LinkedHashSet<>();
+        for (CountingRun.Keyed keyed : run.cameras()) {
+            devices.get(keyed.camera())
+                    .address()
+                    .ifPresent(a -> starts.add(a.bits() - run.offset(keyed)));
+        }
+        return starts;
+    }
+
+    private boolean usable(long first) {
+        return nextUsable(first, blocked) == first;
+    }
+
+    /**
+     * The lowest usable start that also displaces nobody, with all cameras within {@code range}.
+     */
+    private Optional<Long> lowestUndisturbed(Ipv4Range range) {
+        RangeIndex<Object> full = new RangeIndex<>();
+        others.keySet().forEach(a -> full.put(Ipv4Range.of(a), a));
+        return lowest(range, full);
+    }
+
+    private Optional<Long> lowest(Ipv4Range range, RangeIndex<?> alsoBlocked) {
+        long first = range.first().bits() - lowestOffset();
+        while (first >= 0 && first + highestOffset() <= range.last().bits()) {
+            long here = nextUsable(first, blocked);
+            long there = nextUsable(here, alsoBlocked);
+            if (here == first && there == first) {
+                return Optional.of(first);
+            }
+            first = Math.max(here, there);
+        }
+        return Optional.empty();
+    }
+
+    /** {@code first} itself, or the next start that clears whatever stands in the way of it. */
+    private long nextUsable(long first, RangeIndex<?> obstacles) {
+        long low = first + lowestOffset();
+        long high = first + highestOffset();
+        if (low < subnet.network().bits() || high > subnet.broadcast().bits()) {
+            return first + 1;
+        }
+        if (run.lastOctetOnly() && low >> 8 != high >> 8) {
+            return ((high >> 8) << 8) - lowestOffset();
+        }
+        List<CountingRun.Keyed> cameras = run.cameras();
+        for (int i = 0; i < cameras.size(); i++) {
+            int from = run.offset(cameras.get(i));
+            while (i + 1 < cameras.size()
+                    && run.offset(cameras.get(i + 1)) <= run.offset(cameras.get(i)) + 1) {
+                i++;
+            }
+            long end =
+                    obstacles.endOfFirstOverlap(first + from, first + run.offset(cameras.get(i)));
+            if (end >= 0) {
+                return Math.max(first + 1, end + 1 - from);
+            }
+        }
+        return first;
+    }
+
+    private Stream<Long> everyUsableStart() {
+        long from = Math.max(0, subnet.network().bits() + 1 - lowestOffset());
+        return LongStream.rangeClosed(from, subnet.broadcast().bits())
+                .limit(MOST_STARTS)
+                .filter(this::usable)
+                .boxed();
+    }
+
+    private Score score(long first) {
+        int setMoved = 0;
+        int plannedMoved = 0;
+        for (CountingRun.Keyed keyed : run.cameras()) {
+            Ipv4 wanted = new Ipv4(first + run.offset(keyed));
+            AddressedDevice camera = devices.get(keyed.camera());
+            boolean stays = camera.address().equals(Optional.of(wanted));
+            AddressedDevice displaced = others.get(wanted);
+            int set =
+                    (!stays && camera.set() ? 1 : 0)
+                            + (displaced != null && displaced.set() ? 1 : 0);
+            int all = (stays ? 0 : 1) + (displaced == null ? 0 : 1);
+            setMoved += set;
+            plannedMoved += all - set;
+        }
+        boolean outside =
+                first + lowestOffset() < block.first().bits()
+                        || first + highestOffset() > block.last().bits();
+        return new Score(setMoved, plannedMoved, outside, first);
+    }
+
+    private int lowestOffset() {
+        return run.offset(run.cameras().get(0));
+    }
+
+    private int highestOffset() {
+        return run.offset(run.cameras().get(run.cameras().size() - 1));
+    }
+}
