@@ -1,0 +1,118 @@
+package app.jerboa.standin.device;
+
+import app.jerboa.core.profile.Profile;
+import app.jerboa.wire.visca.PanTilt;
+import app.jerboa.wire.visca.Version;
+import app.jerboa.wire.visca.ViscaError;
+import app.jerboa.wire.visca.ViscaReply;
+import app.jerboa.wire.visca.ViscaRequest;
+import app.jerboa.wire.visca.ZoomPosition;
+import java.time.InstantSource;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** One head that obeys VISCA. Safe to use from several sockets at once. */
+public final class SimulatedHead {
+    /** Numbers of an invented maker: nobody's. */
+    private static final Version VERSION = new Version(0x7EB0, 0x0020, 0x0104, 2);
+
+    private static final int SOCKET = 1;
+
+    private final Profile.Head facts;
+    private final InstantSource world;
+    private HeadState state;
+    private Optional<Consumer<ViscaReply>> waitingForHome = Optional.empty();
+
+    public SimulatedHead(Profile.Head facts, InstantSource world) {
+        this.facts = facts;
+        this.world = world;
+        this.state = HeadState.atPowerUp(world.instant());
+    }
+
+    public synchronized HeadState state() {
+        state = state.at(world.instant(), facts);
+        if (!state.homing()) {
+            waitingForHome.ifPresent(w -> w.accept(new ViscaReply.Completed(SOCKET)));
+            waitingForHome = Optional.empty();
+        }
+        return state;
+    }
+
+    /** Obeys; replies go to {@code reply} now or, for a move with an end, on arrival. */
+    public synchronized void handle(ViscaRequest request, Consumer<ViscaReply> reply) {
+        state();
+        request.match(new Obey(reply));
+    }
+
+    private final class Obey implements ViscaRequest.Cases<Void> {
+        private final Consumer<ViscaReply> reply;
+
+        Obey(Consumer<ViscaReply> reply) {
+            this.reply = reply;
+        }
+
+        private Void done(HeadState next) {
+            state = next;
+            reply.accept(new ViscaReply.Ack(SOCKET));
+            reply.accept(new ViscaReply.Completed(SOCKET));
+            return null;
+        }
+
+        private Void answer(ViscaReply.Answer answer) {
+            reply.accept(answer);
+            return null;
+        }
+
+        private void cancelHome() {
+            waitingForHome.ifPresent(
+                    w -> w.accept(new ViscaReply.Refused(SOCKET, ViscaError.CANCELLED)));
+            waitingForHome = Optional.empty();
+        }
+
+        @Override
+        public Void drive(ViscaRequest.Drive it) {
+            cancelHome();
+            return done(state.driving(it.pan(), it.tilt(), facts));
+        }
+
+        @Override
+        public Void zoom(ViscaRequest.Zoom it) {
+            return done(state.zooming(it.speed(), facts));
+        }
+
+        @Override
+        public Void home(ViscaRequest.Home it) {
+            cancelHome();
+            state = state.goingHome();
+            reply.accept(new ViscaReply.Ack(SOCKET));
+            waitingForHome = Optional.of(reply);
+            return null;
+        }
+
+        @Override
+        public Void clear(ViscaRequest.Clear it) {
+            reply.accept(new ViscaReply.Completed(0));
+            return null;
+        }
+
+        @Override
+        public Void askVersion(ViscaRequest.AskVersion it) {
+            return answer(VERSION.answer());
+        }
+
+        @Override
+        public Void askPanTilt(ViscaRequest.AskPanTilt it) {
+            return answer(new PanTilt(counts(state.pan()), counts(state.tilt())).answer());
+        }
+
+        @Override
+        public Void askZoom(ViscaRequest.AskZoom it) {
+            return answer(
+                    new ZoomPosition((int) Math.round(state.zoom() * ZoomPosition.TELE)).answer());
+        }
+
+        private int counts(double degrees) {
+            return (int) Math.round(degrees * facts.countsPerDegree());
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package app.jerboa.wire.link;
+
+import app.jerboa.wire.octets.Octets;
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
+
+/**
+ * The last frames of one link with time, direction and meaning. Safe to use from several threads.
+ */
+public final class WireLog {
+    /** Which way a frame went. */
+    public enum Direction {
+        SENT,
+        RECEIVED
+    }
+
+    /**
+     * One frame.
+     *
+     * @param polling it was sent, or answers what was sent, by the position read-back and not by a
+     *     person
+     */
+    public record Entry(
+            Instant at, Direction direction, Octets octets, String meaning, boolean polling) {}
+
+    private final int capacity;
+    private final Deque<Entry> ring = new ArrayDeque<>();
+    private final List<Consumer<Entry>> listeners = new CopyOnWriteArrayList<>();
+
+    public WireLog(int capacity) {
+        this.capacity = capacity;
+    }
+
+    public void add(Entry entry) {
+        synchronized (ring) {
+            if (ring.size() == capacity) {
+                ring.removeFirst();
+            }
+            ring.addLast(entry);
+        }
+        listeners.forEach(l -> l.accept(entry));
+    }
+
+    /** Oldest first. */
+    public List<Entry> entries() {
+        synchronized (ring) {
+            return List.copyOf(ring);
+        }
+    }
+
+    public Subscription listen(Consumer<Entry> onEntry) {
+        listeners.add(onEntry);
+        return () -> listeners.remove(onEntry);
+    }
+}

@@ -1,0 +1,2 @@
+/** UDP to one endpoint. */
+package app.jerboa.wire.link.udp;
