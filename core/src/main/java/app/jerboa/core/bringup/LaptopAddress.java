@@ -10,6 +10,13 @@ public record LaptopAddress(Ipv4 address, int prefix) {
     /** Counting down starts here in a /24 and wider: high enough to be clear of most devices. */
     private static final int HIGHEST_OFFSET = 250;
 
+    /** Reads {@code 10.44.8.81/24} as {@link #toString()} writes it; keeps the host bits. */
+    public static LaptopAddress parse(String text) {
+        int slash = Math.max(0, text.indexOf('/'));
+        return new LaptopAddress(
+                Ipv4.parse(text.substring(0, slash)), Ipv4Subnet.parse(text).prefix());
+    }
+
     public Ipv4Subnet subnet() {
         return Ipv4Subnet.of(address, prefix);
     }

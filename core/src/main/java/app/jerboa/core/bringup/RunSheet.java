@@ -83,10 +83,16 @@ public record RunSheet(List<Step> steps) {
     /**
      * Seconds from the start of step {@code from} (0 is the first) to the end: the technician's own
      * time, and boots that nothing else can be done beside.
+     *
+     * @param running seconds left of boots that are under way now
      */
-    public int secondsFrom(int from, StepTimes times, Map<DeviceId, Integer> bootSeconds) {
+    public int secondsFrom(
+            int from,
+            StepTimes times,
+            Map<DeviceId, Integer> bootSeconds,
+            Map<DeviceId, Integer> running) {
         int now = 0;
-        Map<DeviceId, Integer> readyAt = new HashMap<>();
+        Map<DeviceId, Integer> readyAt = new HashMap<>(running);
         for (Step step : steps.subList(Math.min(from, steps.size()), steps.size())) {
             int ready = step.device().map(d -> readyAt.getOrDefault(d, 0)).orElse(0);
             now =

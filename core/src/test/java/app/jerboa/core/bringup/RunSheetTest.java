@@ -39,7 +39,7 @@ class RunSheetTest {
         List<NewDevice> devices = rivals(n, boot);
         Map<DeviceId, Integer> boots = new HashMap<>();
         devices.forEach(d -> boots.put(d.id(), d.bootSeconds()));
-        assertThat(RunSheet.hop(devices, HOME).secondsFrom(0, StepTimes.usual(), boots))
+        assertThat(RunSheet.hop(devices, HOME).secondsFrom(0, StepTimes.usual(), boots, Map.of()))
                 .isEqualTo(seconds);
     }
 

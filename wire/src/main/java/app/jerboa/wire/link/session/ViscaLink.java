@@ -177,12 +177,15 @@ public final class ViscaLink implements AutoCloseable {
         }
     }
 
+    /** A reply and the request it belongs to. */
+    private record Matched(Exchange exchange, ViscaReply reply) {}
+
     private void received(Octets datagram) {
-        Optional<Exchange> answered =
+        Optional<Matched> matched =
                 form == Form.HEADER
-                        ? receivedPacket(datagram)
-                        : receivedFrame(datagram, Optional.empty());
-        boolean polling = answered.map(e -> e.polling).orElse(false);
+                        ? matchPacket(datagram)
+                        : matchFrame(datagram, Optional.empty());
+        boolean polling = matched.map(m -> m.exchange().polling).orElse(false);
         log.add(
                 new WireLog.Entry(
                         clock.instant(),
@@ -190,6 +193,8 @@ public final class ViscaLink implements AutoCloseable {
                         datagram,
                         meaning(datagram),
                         polling));
+        // Outside the lock: whoever waits may call back into this link.
+        matched.ifPresent(m -> m.exchange().reply.complete(m.reply()));
     }
 
     private String meaning(Octets datagram) {
@@ -206,33 +211,30 @@ public final class ViscaLink implements AutoCloseable {
                 .orElse("not understood");
     }
 
-    private Optional<Exchange> receivedPacket(Octets datagram) {
+    private Optional<Matched> matchPacket(Octets datagram) {
         return IpPacket.decode(datagram)
                 .toOptional()
                 .filter(p -> p.type() == IpPacket.Type.REPLY)
-                .flatMap(p -> receivedFrame(p.payload(), Optional.of(p.sequence())));
+                .flatMap(p -> matchFrame(p.payload(), Optional.of(p.sequence())));
     }
 
-    private Optional<Exchange> receivedFrame(Octets frame, Optional<Long> sequence) {
-        Optional<ViscaReply> reply = ViscaReply.decode(frame).toOptional();
-        if (reply.isEmpty()) {
-            return Optional.empty();
+    private synchronized Optional<Matched> matchFrame(Octets frame, Optional<Long> sequence) {
+        Optional<Matched> matched =
+                ViscaReply.decode(frame)
+                        .toOptional()
+                        .flatMap(
+                                reply ->
+                                        requestFor(reply, sequence)
+                                                .map(e -> new Matched(e, reply)));
+        matched.ifPresent(m -> underWay.remove(m.exchange().sequence));
+        return matched;
+    }
+
+    private Optional<Exchange> requestFor(ViscaReply reply, Optional<Long> sequence) {
+        if (sequence.isPresent()) {
+            return Optional.ofNullable(underWay.get(sequence.get())).filter(e -> settles(e, reply));
         }
-        Optional<Exchange> exchange;
-        synchronized (this) {
-            exchange =
-                    sequence.map(underWay::get)
-                            .or(
-                                    () ->
-                                            sequence.isPresent()
-                                                    ? Optional.empty()
-                                                    : oldestFor(reply.get()));
-            exchange.filter(e -> settles(e, reply.get()))
-                    .ifPresent(e -> underWay.remove(e.sequence));
-        }
-        // Outside the lock: whoever waits may call back into this link.
-        exchange.filter(e -> settles(e, reply.get())).ifPresent(e -> e.reply.complete(reply.get()));
-        return exchange;
+        return oldestFor(reply);
     }
 
     /** Without a sequence, a reply belongs to the oldest request of its kind. */

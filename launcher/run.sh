@@ -1,0 +1,160 @@
+# Runs the application: demo, serve, one stand-in; and ends it.
+APP_PORT=8470
+RIG_PORT=8471
+PG_FIRST_PORT=8472
+
+# Quick to start rather than quickest when hot; the class archive is made by the first run that ends cleanly.
+quick_java() {
+  local archive="$APP/$1.jsa"
+  shift
+  local flags=(-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off)
+  if [ -s "$archive" ]; then
+    flags+=("-XX:SharedArchiveFile=$archive")
+  else
+    flags+=("-XX:ArchiveClassesAtExit=$archive")
+  fi
+  exec "$JAVA" "${flags[@]}" "$@"
+}
+
+pid_alive() { [ -s "$RUN/$1.pid" ] && kill -0 "$(cat "$RUN/$1.pid")" 2>/dev/null; }
+
+# Ends one of our processes, first asking, and waits for it.
+end_process() {
+  if pid_alive "$1" && tr '\0' ' ' <"/proc/$(cat "$RUN/$1.pid")/cmdline" 2>/dev/null | grep -qF "$APP"; then
+    local pid
+    pid=$(cat "$RUN/$1.pid")
+    kill "$pid" 2>/dev/null || true
+    for _ in $(seq 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+    kill -9 "$pid" 2>/dev/null || true
+  fi
+  rm -f "$RUN/$1.pid"
+}
+
+run_stop() {
+  end_process server
+  end_process rig
+  pg_stop pg
+  pg_stop pg-test
+  say "Stopped. The data in .jerboa are kept."
+}
+
+run_reset() {
+  [ -e "$DATA/pg" ] || [ -e "$DATA/rig.json" ] || { say "There is nothing to throw away."; return; }
+  local answer=""
+  read -r -p "This throws away every job and account stored in .jerboa. Type \"throw away\" to go on: " answer || true
+  [ "$answer" = "throw away" ] || fail "nothing was thrown away."
+  run_stop >/dev/null
+  rm -rf "$(readlink -f "$DATA/pg")" "$DATA/pg" "$DATA/pg-password" "$DATA/rig.json" "$DATA/demo-password"
+  say "Thrown away."
+}
+
+# What an earlier run left behind when it was killed is ended first.
+end_leftovers() {
+  if pid_alive server || pid_alive rig; then
+    say "Ending what an earlier run from this checkout left running ..."
+    end_process server
+    end_process rig
+  fi
+}
+
+insist_on_free_port() {
+  case "$1" in ''|*[!0-9]*) fail "--port needs a number from 1024 to 65535." ;; esac
+  [ "$1" -ge 1024 ] && [ "$1" -le 65535 ] || fail "--port needs a number from 1024 to 65535."
+  port_in_use "$1" && fail "port $1 is in use by another program. End that one, or choose another: ./jerboa $2 --port $(free_port "$(($1 + 10))")"
+  return 0
+}
+
+start_rig() {
+  RIG_PORT=$(free_port "$RIG_PORT")
+  (quick_java rig -Xmx128m -cp "$APP/standin/jerboa-standin.jar:$APP/standin/lib/*" app.jerboa.standin.Main \
+    rig --port "$RIG_PORT" --state "$DATA/rig.json" --speed "$1") >"$LOGS/rig.log" 2>&1 &
+  echo $! >"$RUN/rig.pid"
+  export JERBOA_RIG_URL="http://127.0.0.1:$RIG_PORT"
+}
+
+start_server() {
+  (quick_java server -Xmx512m -jar "$APP/server/jerboa-server.jar") >"$LOGS/server.log" 2>&1 &
+  echo $! >"$RUN/server.pid"
+}
+
+wait_until_up() {
+  for _ in $(seq 600); do
+    if curl -fs "http://127.0.0.1:$JERBOA_PORT/actuator/health" 2>/dev/null | grep -q '"UP"'; then return; fi
+    pid_alive server || { tail -n 5 "$LOGS/server.log" >&2; fail "the application did not start; what is stored is kept. Its log is .jerboa/log/server.log."; }
+    sleep 0.1
+  done
+  fail "the application did not answer within a minute; what is stored is kept. Its log is .jerboa/log/server.log."
+}
+
+ending() {
+  trap - EXIT INT TERM
+  say ""
+  say "Ending ..."
+  end_process server
+  end_process rig
+  pg_stop pg
+  say "Ended. Everything stored is kept."
+}
+
+# Ready when the application answers; then stays until Ctrl-C or until it ends by itself.
+stay() {
+  while pid_alive server; do sleep 0.5; done
+  say "The application ended by itself; its log is .jerboa/log/server.log."
+}
+
+run_demo() {
+  only_options "--port --speed" "$@"
+  local speed
+  export JERBOA_PORT; JERBOA_PORT=$(option port "$APP_PORT" "$@")
+  speed=$(option speed 1 "$@")
+  [[ "$speed" =~ ^[0-9]+(\.[0-9]+)?$ ]] || fail "--speed needs a number, 1 for real time."
+  end_leftovers
+  insist_on_free_port "$JERBOA_PORT" demo
+  setup
+  build
+  trap ending EXIT
+  trap 'exit 130' INT TERM
+  start_rig "$speed"
+  pg_start pg "$PG_FIRST_PORT"
+  pg_database jerboa
+  export JERBOA_DEMO_PASSWORD; JERBOA_DEMO_PASSWORD=$(secret demo-password 10)
+  start_server
+  wait_until_up
+  say ""
+  say "  Jerboa is ready:  http://127.0.0.1:$JERBOA_PORT"
+  say "  Sign in as:       asha"
+  say "  Password:         $JERBOA_DEMO_PASSWORD"
+  say ""
+  say "  The stand-in rig runs at $speed x real time. Ctrl-C ends everything; nothing stored is lost."
+  stay
+}
+
+run_serve() {
+  only_options "--port" "$@"
+  export JERBOA_PORT; JERBOA_PORT=$(option port "${JERBOA_PORT:-$APP_PORT}" "$@")
+  [ ! -f "$ROOT/jerboa.conf" ] || { set -a; source "$ROOT/jerboa.conf"; set +a; }
+  end_leftovers
+  insist_on_free_port "$JERBOA_PORT" serve
+  setup
+  build
+  trap ending EXIT
+  trap 'exit 130' INT TERM
+  if [ -z "${JERBOA_DB_URL:-}" ]; then
+    pg_start pg "$PG_FIRST_PORT"
+    pg_database jerboa
+  fi
+  start_server
+  wait_until_up
+  say ""
+  say "  Jerboa is ready:  http://127.0.0.1:$JERBOA_PORT"
+  say "  On first use the page asks you to make the first account."
+  say "  Ctrl-C ends it; nothing stored is lost."
+  stay
+}
+
+run_standin() {
+  setup_java
+  setup_node
+  build
+  exec "$JAVA" -XX:+UseSerialGC -cp "$APP/standin/jerboa-standin.jar:$APP/standin/lib/*" app.jerboa.standin.Main "$@"
+}

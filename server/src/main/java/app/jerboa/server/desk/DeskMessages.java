@@ -1,0 +1,73 @@
+package app.jerboa.server.desk;
+
+import java.util.List;
+
+/** What goes over {@code /ws/desk}. */
+final class DeskMessages {
+    private DeskMessages() {}
+
+    /**
+     * From the browser.
+     *
+     * @param type open, take, stick, home or stop-all
+     * @param job for open
+     * @param camera for take
+     * @param pan stick deflection -1 (left) to 1; a stick off centre is repeated every 50 ms
+     * @param tilt -1 (down) to 1
+     * @param zoom -1 (wide) to 1
+     * @param limit speed limit, above 0 to 1
+     */
+    record In(
+            String type,
+            Long job,
+            Long camera,
+            Double pan,
+            Double tilt,
+            Double zoom,
+            Double limit) {}
+
+    /** A camera was taken: it can be driven now. */
+    record Taken(String type, long camera) {
+        Taken(long camera) {
+            this("taken", camera);
+        }
+    }
+
+    /** Something was refused or lost, in words. */
+    record Refused(String type, long camera, String reason) {
+        Refused(long camera, String reason) {
+            this("refused", camera, reason);
+        }
+    }
+
+    /**
+     * Where the camera says it is: degrees right and up of the middle, zoom 0 to 1, angle of view.
+     */
+    record Position(
+            String type,
+            long camera,
+            double panDegrees,
+            double tiltDegrees,
+            double zoom,
+            double angleDegrees,
+            int panCounts,
+            int tiltCounts,
+            int zoomCounts) {}
+
+    /** The head was stopped; standing when two readings agreed, and why it was stopped. */
+    record Stopped(String type, long camera, boolean standing, String why) {
+        Stopped(long camera, boolean standing, String why) {
+            this("stopped", camera, standing, why);
+        }
+    }
+
+    /** Frames of the wire log, without the read-back. */
+    record Frames(String type, List<Frame> frames) {
+        Frames(List<Frame> frames) {
+            this("frames", frames);
+        }
+    }
+
+    /** One frame; sent by us or received. */
+    record Frame(String at, boolean sent, String hex, String meaning) {}
+}

@@ -1,0 +1,141 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.motion.StickLaw;
+import app.jerboa.server.people.Person;
+import app.jerboa.wire.link.session.Stopping;
+import app.jerboa.wire.visca.ViscaRequest;
+import java.util.function.Consumer;
+
+/**
+ * One desk driving at most one camera. Holds the stop contract: whoever goes silent off centre is
+ * stopped, what moves is marked before it moves, and after a stop from elsewhere the stick must
+ * come back to the centre before it drives again.
+ */
+final class Driving {
+    /** Silence of the stick that ends in a stop, in milliseconds of real time. */
+    static final int SILENCE_MILLIS = 200;
+
+    private static final double SHAPE = StickLaw.progressive().k();
+    private static final double DEAD_ZONE = StickLaw.progressive().deadZone();
+
+    final String holder;
+    final Person person;
+    private final Moving moving;
+    private final Consumer<Object> screen;
+    private CameraLink camera;
+    private ViscaRequest.Drive drive = ViscaRequest.Drive.STOP;
+    private ViscaRequest.Zoom zoom = ViscaRequest.Zoom.STOP;
+    private long lastBeatNanos;
+    private boolean mustCentre;
+
+    Driving(String holder, Person person, Moving moving, Consumer<Object> screen) {
+        this.holder = holder;
+        this.person = person;
+        this.moving = moving;
+        this.screen = screen;
+    }
+
+    synchronized CameraLink camera() {
+        return camera;
+    }
+
+    synchronized void take(CameraLink taken) {
+        camera = taken;
+        mustCentre = false;
+        screen.accept(new DeskMessages.Taken(taken.device()));
+    }
+
+    void tell(Object message) {
+        screen.accept(message);
+    }
+
+    /**
+     * @param nowNanos of {@link System#nanoTime()}
+     */
+    synchronized void stick(double pan, double tilt, double zoomBy, double limit, long nowNanos) {
+        lastBeatNanos = nowNanos;
+        if (camera == null) {
+            return;
+        }
+        StickLaw law = new StickLaw(DEAD_ZONE, SHAPE, Math.max(0.01, Math.min(1, limit)));
+        ViscaRequest.Drive wanted =
+                new ViscaRequest.Drive(
+                        law.step(pan, ViscaRequest.PAN_STEPS),
+                        law.step(tilt, ViscaRequest.TILT_STEPS));
+        ViscaRequest.Zoom wantedZoom =
+                new ViscaRequest.Zoom(law.step(zoomBy, ViscaRequest.ZOOM_STEPS));
+        boolean centred = wanted.stops() && wantedZoom.speed() == 0;
+        if (centred) {
+            mustCentre = false;
+            if (isMoving()) {
+                stop("released");
+            }
+        } else if (!mustCentre) {
+            move(wanted, wantedZoom);
+        }
+    }
+
+    private void move(ViscaRequest.Drive wanted, ViscaRequest.Zoom wantedZoom) {
+        if (!isMoving()) {
+            moving.mark(camera);
+        }
+        if (!wanted.equals(drive)) {
+            drive = wanted;
+            camera.link().drive(wanted);
+        }
+        if (!wantedZoom.equals(zoom)) {
+            zoom = wantedZoom;
+            camera.link().zoom(wantedZoom);
+        }
+    }
+
+    synchronized void home() {
+        if (camera != null && !isMoving()) {
+            moving.mark(camera);
+            camera.link().home();
+        }
+    }
+
+    synchronized boolean isMoving() {
+        return !drive.stops() || zoom.speed() != 0;
+    }
+
+    /**
+     * The stop frames are out when this returns; whether the head stands is told to the screen
+     * later.
+     */
+    synchronized void stop(String why) {
+        if (camera == null) {
+            return;
+        }
+        drive = ViscaRequest.Drive.STOP;
+        zoom = ViscaRequest.Zoom.STOP;
+        CameraLink stopped = camera;
+        Stopping.stop(stopped.link())
+                .whenComplete((standing, failure) -> stopDone(stopped, standing, failure, why));
+    }
+
+    private void stopDone(CameraLink stopped, Boolean standing, Throwable failure, String why) {
+        boolean stands = failure == null && standing;
+        synchronized (this) {
+            if (stands && !isMoving()) {
+                moving.unmark(stopped);
+            }
+        }
+        screen.accept(new DeskMessages.Stopped(stopped.device(), stands, why));
+    }
+
+    /** As {@link #stop}, and the stick must come back to the centre before it drives again. */
+    synchronized void stopFromElsewhere(String why) {
+        mustCentre = true;
+        stop(why);
+    }
+
+    /** Stops a stick that is off centre and has gone silent. */
+    synchronized void watch(long nowNanos) {
+        boolean silent = nowNanos - lastBeatNanos > SILENCE_MILLIS * 1_000_000L;
+        if (isMoving() && silent) {
+            stopFromElsewhere("the stick went silent");
+        }
+    }
+}

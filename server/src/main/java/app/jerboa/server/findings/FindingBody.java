@@ -1,0 +1,28 @@
+package app.jerboa.server.findings;
+
+import java.util.List;
+
+/**
+ * A finding for a screen.
+ *
+ * @param key the same finding before and after an edit has the same key
+ * @param severity stop, warn or note
+ * @param what one sentence: what is so
+ * @param why one sentence: why it matters
+ * @param source the rule it follows
+ * @param field the field of the devices that shows it
+ */
+public record FindingBody(
+        String key,
+        String code,
+        String severity,
+        String what,
+        String why,
+        String source,
+        List<Long> deviceIds,
+        String field,
+        List<FixBody> fixes) {
+
+    /** A change set offered, in words and as values to send back. */
+    public record FixBody(String label, List<ChangeBody> changes) {}
+}

@@ -1,0 +1,84 @@
+package app.jerboa.server.findings;
+
+import app.jerboa.core.value.Change;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Finding;
+import app.jerboa.core.value.Fix;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Properties;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+
+/** The wording of every finding, from {@code words/findings.properties}. */
+@Component
+public class FindingWords {
+    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
+
+    private final Properties words = new Properties();
+
+    FindingWords() throws IOException {
+        try (var in =
+                new InputStreamReader(
+                        new ClassPathResource("words/findings.properties").getInputStream(),
+                        StandardCharsets.UTF_8)) {
+            words.load(in);
+        }
+    }
+
+    /**
+     * @param names a device's name by its id
+     */
+    public FindingBody body(Finding finding, Function<DeviceId, String> names) {
+        String code = finding.code().code();
+        return new FindingBody(
+                finding.key(),
+                code,
+                finding.code().severity().name().toLowerCase(Locale.ROOT),
+                text(code, "what", finding.facts()),
+                text(code, "why", finding.facts()),
+                text(code, "source", finding.facts()),
+                finding.devices().stream().map(DeviceId::value).toList(),
+                finding.field().wire(),
+                finding.fixes().stream().map(f -> fix(f, names)).toList());
+    }
+
+    /** A text may differ by the finding's fact "what": then {@code CODE.what.<that>} goes first. */
+    String text(String code, String part, Map<String, String> facts) {
+        String special = code + "." + part + "." + facts.getOrDefault("what", "");
+        String template = words.getProperty(special, words.getProperty(code + "." + part));
+        if (template == null) {
+            throw new IllegalStateException("no wording for " + code + "." + part);
+        }
+        return PLACE.matcher(template)
+                .replaceAll(m -> Matcher.quoteReplacement(facts.getOrDefault(m.group(1), "")));
+    }
+
+    private FindingBody.FixBody fix(Fix fix, Function<DeviceId, String> names) {
+        List<ChangeBody> changes = fix.changes().stream().map(ChangeBody::of).toList();
+        String what =
+                fix.changes().size() <= 3
+                        ? fix.changes().stream()
+                                .map(c -> phrase(c, names.apply(c.device())))
+                                .collect(Collectors.joining(", "))
+                        : fix.changes().size() + " devices";
+        return new FindingBody.FixBody(
+                words.getProperty("fix." + fix.key()).replace("{what}", what), changes);
+    }
+
+    private static String phrase(Change change, String name) {
+        return switch (change.field()) {
+            case ADDRESS, GATEWAY -> name + " to " + change.after();
+            case PREFIX -> name + " to /" + change.after();
+            case RESERVED -> name;
+        };
+    }
+}

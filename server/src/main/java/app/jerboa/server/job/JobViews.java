@@ -1,0 +1,132 @@
+package app.jerboa.server.job;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobAddresses;
+import app.jerboa.core.job.JobFindings;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.net.AddressPlanner;
+import app.jerboa.core.net.FactoryAddress;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.net.Ipv4Range;
+import app.jerboa.core.net.Lan;
+import app.jerboa.core.net.SubnetSum;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.findings.FindingBody;
+import app.jerboa.server.findings.FindingWords;
+import app.jerboa.server.job.Rows.CommandRow;
+import app.jerboa.server.people.Person;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Turns a stored job into what its pages show. */
+@Service
+public class JobViews {
+    private final Jobs jobs;
+    private final JobMapper mapper;
+    private final FindingWords words;
+
+    JobViews(Jobs jobs, JobMapper mapper, FindingWords words) {
+        this.jobs = jobs;
+        this.mapper = mapper;
+        this.words = words;
+    }
+
+    @Transactional(readOnly = true)
+    public JobView view(long id, Person person) {
+        Jobs.Stored stored = jobs.load(id);
+        Job job = stored.job();
+        Map<DeviceId, String> names = names(job);
+        return new JobView(
+                stored.id(),
+                job.name(),
+                stored.version(),
+                subnet(stored),
+                job.devices().stream().map(JobViews::device).toList(),
+                job.lines().stream().map(l -> line(l, names)).toList(),
+                findings(job),
+                mapper.newestDone(id, person.id()).map(CommandRow::label).orElse(""),
+                mapper.oldestUndone(id, person.id()).map(CommandRow::label).orElse(""),
+                lastLog(id));
+    }
+
+    public List<FindingBody> findings(Job job) {
+        Map<DeviceId, String> names = names(job);
+        return JobFindings.check(job).stream().map(f -> words.body(f, names::get)).toList();
+    }
+
+    private static Map<DeviceId, String> names(Job job) {
+        return job.devices().stream().collect(Collectors.toMap(Device::id, Device::name));
+    }
+
+    private JobView.LogBody lastLog(long id) {
+        return mapper.newestCommands(id, 1).stream()
+                .map(c -> new JobView.LogBody(c.at(), c.person(), c.label()))
+                .findFirst()
+                .orElse(
+                        new JobView.LogBody(
+                                OffsetDateTime.ofInstant(Instant.EPOCH, ZoneOffset.UTC), "", ""));
+    }
+
+    private static JobView.SubnetBody subnet(Jobs.Stored stored) {
+        Lan lan = stored.job().lan();
+        SubnetSum sum = SubnetSum.of(lan.subnet());
+        return new JobView.SubnetBody(
+                lan.subnet().toString(),
+                sum.network().toString(),
+                sum.broadcast().toString(),
+                sum.mask().toString(),
+                sum.firstHost().toString(),
+                sum.lastHost().toString(),
+                sum.hosts(),
+                lan.gateway().toString(),
+                stored.laptopHome().toString(),
+                lan.pools().stream().map(r -> range(r, "DHCP pool")).toList(),
+                lan.reserved().stream().map(r -> range(r, "kept back")).toList(),
+                lan.taken().stream().map(t -> range(t.range(), t.holder())).toList(),
+                blocks(stored.job()));
+    }
+
+    private static List<JobView.RangeBody> blocks(Job job) {
+        return AddressPlanner.blocksFor(JobAddresses.facts(job)).all().entrySet().stream()
+                .map(e -> range(e.getValue(), e.getKey().name().toLowerCase(Locale.ROOT)))
+                .toList();
+    }
+
+    private static JobView.RangeBody range(Ipv4Range range, String what) {
+        return new JobView.RangeBody(range.first().toString(), range.last().toString(), what);
+    }
+
+    private static JobView.DeviceBody device(Device d) {
+        return new JobView.DeviceBody(
+                d.id().value(),
+                d.name(),
+                d.profile().kind().wire(),
+                d.profile().name(),
+                d.mac(),
+                d.address().map(Ipv4::toString).orElse(""),
+                d.prefix(),
+                d.gateway().map(Ipv4::toString).orElse(""),
+                d.reserved(),
+                d.found().map(Ipv4::toString).orElse(""),
+                d.mark().name().toLowerCase(Locale.ROOT),
+                d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""));
+    }
+
+    private static JobView.LineBody line(Line l, Map<DeviceId, String> names) {
+        return new JobView.LineBody(
+                l.number(),
+                l.name(),
+                l.camera().value(),
+                l.controlId(),
+                l.key().map(Line.Key::number).orElse(0),
+                l.key().map(k -> names.getOrDefault(k.controller(), "")).orElse(""));
+    }
+}

@@ -1,0 +1,2 @@
+/** Jobs: stored, shown, changed by commands, undone. */
+package app.jerboa.server.job;

@@ -1,0 +1,54 @@
+package app.jerboa.server.platform;
+
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.DeviceKind;
+import java.util.function.Function;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.ToStringSerializer;
+
+/**
+ * Strict JSON: no unknown or doubled keys, no text where a number belongs; core values as their
+ * texts.
+ */
+@Configuration
+class JsonConfiguration {
+    @Bean
+    JsonMapperBuilderCustomizer strictJson() {
+        return builder ->
+                builder.enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                        .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                        .addModule(coreValues());
+    }
+
+    private static SimpleModule coreValues() {
+        SimpleModule module = new SimpleModule();
+        module.addDeserializer(Ipv4.class, new FromText<>(Ipv4.class, Ipv4::parse));
+        module.addSerializer(Ipv4.class, ToStringSerializer.instance);
+        module.addDeserializer(
+                DeviceKind.class,
+                new FromText<>(DeviceKind.class, t -> DeviceKind.fromWire(t).orElseThrow()));
+        return module;
+    }
+
+    private static final class FromText<T> extends StdDeserializer<T> {
+        private final transient Function<String, T> reader;
+
+        FromText(Class<T> type, Function<String, T> reader) {
+            super(type);
+            this.reader = reader;
+        }
+
+        @Override
+        public T deserialize(JsonParser parser, DeserializationContext context) {
+            return reader.apply(parser.getString());
+        }
+    }
+}

@@ -1,0 +1,143 @@
+package app.jerboa.server.platform;
+
+import app.jerboa.core.value.TextRejected;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/**
+ * Turns every refusal and failure into a problem detail; stack traces never leave, and are logged
+ * once.
+ */
+@RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class ProblemAdvice {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> problem(Problem e) {
+        return answer(e.detail());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> text(TextRejected e) {
+        ProblemDetail detail = Problem.detail(HttpStatus.BAD_REQUEST, "text-rejected", sentence(e));
+        detail.setProperty("index", e.index());
+        return answer(detail);
+    }
+
+    static String sentence(TextRejected e) {
+        return "\"" + shortened(e.input()) + "\" was not taken: " + e.reason() + ".";
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 60 ? text : text.substring(0, 60) + "…";
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException e) {
+        if (e.getCause() instanceof BodyTooLarge) {
+            return answer(BodyTooLarge.problem().detail());
+        }
+        if (e.getCause() instanceof DatabindException databind) {
+            return answer(databind(databind));
+        }
+        return answer(
+                Problem.detail(
+                        HttpStatus.BAD_REQUEST,
+                        "malformed-json",
+                        "The body is not readable JSON. Nothing was changed."));
+    }
+
+    private static ProblemDetail databind(DatabindException e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof BodyTooLarge) {
+                return BodyTooLarge.problem().detail();
+            }
+        }
+        String field =
+                e.getPath().stream()
+                        .map(JacksonException.Reference::getPropertyName)
+                        .filter(name -> name != null)
+                        .collect(Collectors.joining("."));
+        boolean unknown = e instanceof UnrecognizedPropertyException;
+        String what = unknown ? "is not known here" : "is missing or of the wrong type";
+        String code = unknown ? "unknown-field" : "bad-value";
+        ProblemDetail detail =
+                Problem.detail(
+                        HttpStatus.BAD_REQUEST,
+                        code,
+                        field.isEmpty()
+                                ? "The body is not of the shape expected here. Nothing was changed."
+                                : "The field \"" + field + "\" " + what + ". Nothing was changed.");
+        detail.setProperty("field", field);
+        return detail;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> wrongId(MethodArgumentTypeMismatchException e) {
+        return answer(Problem.notFound(e.getName()).detail());
+    }
+
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        CannotCreateTransactionException.class
+    })
+    ResponseEntity<ProblemDetail> noDatabase(Exception e) {
+        LOG.warn("database not reachable: {}", e.getMessage());
+        return answer(
+                Problem.detail(
+                        HttpStatus.SERVICE_UNAVAILABLE,
+                        "database-unavailable",
+                        "The database does not answer just now. Nothing was changed; try again in a moment."));
+    }
+
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException e) {
+        LOG.debug("client went away: {}", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> anythingElse(Exception e) {
+        if (e instanceof ErrorResponse known) {
+            HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+            return answer(
+                    Problem.detail(
+                            status,
+                            status.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            "This request was not understood here: "
+                                    + status.getReasonPhrase()
+                                    + "."));
+        }
+        LOG.error("unexpected failure", e);
+        return answer(
+                Problem.detail(
+                        HttpStatus.INTERNAL_SERVER_ERROR,
+                        "unexpected",
+                        "Something went wrong inside Jerboa. What you had stored is kept; the server's log has the details."));
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(ProblemDetail detail) {
+        return ResponseEntity.status(detail.getStatus())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
+    }
+}

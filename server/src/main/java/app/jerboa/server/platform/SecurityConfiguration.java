@@ -1,0 +1,86 @@
+package app.jerboa.server.platform;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.savedrequest.NullRequestCache;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Who may call what: everything under {@code /api} and {@code /ws} needs a sign-in, but the sums;
+ * every write needs the CSRF token, but the sums, which change nothing.
+ */
+@Configuration
+class SecurityConfiguration {
+    private static final String SUMS = "/api/sums/**";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, JsonMapper json) {
+        return http.csrf(c -> c.spa().ignoringRequestMatchers(SUMS))
+                .authorizeHttpRequests(
+                        a ->
+                                a.requestMatchers(SUMS)
+                                        .permitAll()
+                                        .requestMatchers("/api/**", "/ws/**")
+                                        .authenticated()
+                                        .anyRequest()
+                                        .permitAll())
+                .requestCache(c -> c.requestCache(new NullRequestCache()))
+                .headers(
+                        h ->
+                                h.contentSecurityPolicy(
+                                        p ->
+                                                p.policyDirectives(
+                                                        "default-src 'self'; style-src 'self' 'unsafe-inline'; "
+                                                                + "img-src 'self' data:; frame-ancestors 'none'")))
+                .formLogin(AbstractHttpConfigurer::disable)
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .exceptionHandling(
+                        e ->
+                                e.authenticationEntryPoint(
+                                                (rq, rs, x) ->
+                                                        ProblemWriter.write(
+                                                                json, rs, signInFirst()))
+                                        .accessDeniedHandler(
+                                                (rq, rs, x) ->
+                                                        ProblemWriter.write(json, rs, refused())))
+                .build();
+    }
+
+    private static Problem signInFirst() {
+        return new Problem(
+                HttpStatus.UNAUTHORIZED, "sign-in-first", "Sign in first. Nothing was changed.");
+    }
+
+    private static Problem refused() {
+        return new Problem(
+                HttpStatus.FORBIDDEN,
+                "no-csrf-token",
+                "This write came without the token of your session, so it was refused. Reload the page and try again.");
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder();
+    }
+
+    @Bean
+    AuthenticationManager authenticationManager(AuthenticationConfiguration configuration) {
+        return configuration.getAuthenticationManager();
+    }
+
+    @Bean
+    SecurityContextRepository securityContextRepository() {
+        return new HttpSessionSecurityContextRepository();
+    }
+}

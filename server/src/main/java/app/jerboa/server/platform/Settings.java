@@ -1,0 +1,21 @@
+package app.jerboa.server.platform;
+
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * Settings of this installation.
+ *
+ * @param rigUrl where the stand-in rig's control interface is; empty for none
+ * @param demoPassword password of the demo account; empty when this is no demo
+ */
+@ConfigurationProperties("jerboa")
+public record Settings(String rigUrl, String demoPassword) {
+    public boolean demo() {
+        return !demoPassword.isEmpty();
+    }
+
+    @Override
+    public String toString() {
+        return "Settings[rigUrl=" + rigUrl + ", demo=" + demo() + "]";
+    }
+}

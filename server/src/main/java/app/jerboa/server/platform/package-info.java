@@ -1,0 +1,2 @@
+/** Configuration, refusals, security: what every feature stands on. Sees no feature. */
+package app.jerboa.server.platform;

@@ -1,0 +1,2 @@
+/** Profiles: the facts of models, shipped as JSON. */
+package app.jerboa.server.profile;

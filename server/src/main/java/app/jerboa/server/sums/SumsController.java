@@ -1,0 +1,75 @@
+package app.jerboa.server.sums;
+
+import app.jerboa.core.motion.StickLaw;
+import app.jerboa.core.net.Ipv4Subnet;
+import app.jerboa.core.net.SubnetSum;
+import app.jerboa.core.value.TextRejected;
+import app.jerboa.server.platform.Problem;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** {@code POST /api/sums/<name>}: numbers in and out, unrounded. */
+@RestController
+@RequestMapping("/api/sums")
+class SumsController {
+    private static final int MOST_STEPS = 65_535;
+
+    record SubnetIn(String cidr) {}
+
+    record SubnetOut(
+            String network,
+            String broadcast,
+            String mask,
+            String firstHost,
+            String lastHost,
+            long hosts) {}
+
+    record StickIn(double x, double deadZone, double k, double limit, int steps) {}
+
+    record StickOut(double y, int step) {}
+
+    @PostMapping("/subnet")
+    SubnetOut subnet(@RequestBody SubnetIn in) {
+        try {
+            SubnetSum sum = SubnetSum.of(Ipv4Subnet.parse(in.cidr()));
+            return new SubnetOut(
+                    sum.network().toString(),
+                    sum.broadcast().toString(),
+                    sum.mask().toString(),
+                    sum.firstHost().toString(),
+                    sum.lastHost().toString(),
+                    sum.hosts());
+        } catch (TextRejected e) {
+            throw impossible("cidr", e.reason());
+        }
+    }
+
+    @PostMapping("/stick")
+    StickOut stick(@RequestBody StickIn in) {
+        insist("x", in.x() >= -1 && in.x() <= 1, "-1 to 1");
+        insist("deadZone", in.deadZone() >= 0 && in.deadZone() < 1, "0 to below 1");
+        insist("k", in.k() >= 0 && in.k() <= StickLaw.STEEPEST, "0 to 100");
+        insist("limit", in.limit() > 0 && in.limit() <= 1, "above 0 to 1");
+        insist("steps", in.steps() >= 1 && in.steps() <= MOST_STEPS, "1 to 65535");
+        StickLaw law = new StickLaw(in.deadZone(), in.k(), in.limit());
+        return new StickOut(law.speed(in.x()), law.step(in.x(), in.steps()));
+    }
+
+    private static void insist(String field, boolean holds, String range) {
+        if (!holds) {
+            throw impossible(field, "it must be " + range);
+        }
+    }
+
+    private static Problem impossible(String field, String reason) {
+        return new Problem(
+                HttpStatus.BAD_REQUEST,
+                "bad-value",
+                "The value of \"" + field + "\" is not possible: " + reason + ".",
+                Map.of("field", field));
+    }
+}

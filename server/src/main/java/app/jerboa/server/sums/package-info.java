@@ -1,0 +1,2 @@
+/** Stateless calculators for anybody: same code as the job's checks. */
+package app.jerboa.server.sums;

@@ -1,0 +1,45 @@
+package app.jerboa.server.world;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** What the rig's control interface takes and gives. */
+public final class RigBodies {
+    private RigBodies() {}
+
+    /** Network settings of a device or the laptop; gateway empty for none. */
+    public record Network(String address, int prefix, String gateway) {}
+
+    /** What is wanted in the hall. */
+    public record Wanted(String id, String name, String profile, String mac) {}
+
+    record Furnish(Network laptop, List<Wanted> devices) {}
+
+    record Plug(boolean plugged) {}
+
+    record Speed(double speed) {}
+
+    /** The world's clock. */
+    public record Clock(Instant anchorWall, Instant anchorWorld, double speed, Instant worldNow) {}
+
+    /** The hall as it is. */
+    public record Hall(Network laptop, List<Device> devices) {}
+
+    /** One simulated device; phase OFF, BOOTING or UP. */
+    public record Device(
+            String id,
+            String name,
+            boolean plugged,
+            String phase,
+            double secondsToBoot,
+            Network settings,
+            Optional<Object> head) {}
+
+    /** Who answers, and on which real loopback ports. */
+    public record Answering(
+            String id, String name, String mac, String host, int headerPort, int rawPort) {}
+
+    /** Nobody, one, or several that fight; onLink false when the laptop is in another subnet. */
+    public record Reach(boolean onLink, List<Answering> answering) {}
+}

@@ -1,0 +1,184 @@
+package app.jerboa.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Bad input is refused in plain words, and nothing of our insides leaves. */
+class RefusalsTest extends RunningServer {
+    private static void clear(Answer answer, int status, String code) {
+        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
+        assertThat(answer.code()).isEqualTo(code);
+        assertThat(answer.raw().headers().firstValue("Content-Type").orElse(""))
+                .startsWith("application/problem+json");
+        assertThat(answer.text())
+                .doesNotContain("Exception", "\\tat ", "app.jerboa", "java.", "tools.jackson");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"changes\":[|malformed-json",
+                "[]|bad-value",
+                "{\"changes\":1}|bad-value",
+                "{}|bad-value",
+                "{\"changes\":null}|bad-value",
+                "{\"changes\":[],\"x\":1}|unknown-field",
+                "{\"changes\":[{\"deviceId\":\"1\",\"field\":\"address\",\"before\":\"\",\"after\":\"\"}]}|bad-value",
+                "{\"changes\":[{\"deviceId\":1,\"field\":\"nose\",\"before\":\"\",\"after\":\"\"}]}|bad-value",
+                "{\"changes\":[{\"deviceId\":1,\"field\":\"address\",\"before\":7,\"after\":\"\"}]}|bad-value",
+                "{\"changes\":[]}|nothing-to-change",
+                "nonsense|malformed-json",
+                "''|malformed-json"
+            })
+    void bodiesThatAreNotWhatTheySay(String body, String code) {
+        Client asha = new Client().signIn();
+        long job = asha.get("/api/jobs").json().get(0).get("id").asLong();
+        clear(asha.sendText("POST", "/api/jobs/" + job + "/changes", body), 400, code);
+    }
+
+    @Test
+    void aTenMegabyteBody() {
+        Client asha = new Client().signIn();
+        String big = "{\"changes\":\"" + "x".repeat(10_000_000) + "\"}";
+        clear(asha.sendText("POST", "/api/jobs/1/changes", big), 413, "body-too-large");
+        clear(new Client().sendText("POST", "/api/sums/subnet", big), 413, "body-too-large");
+        assertThat(asha.get("/api/jobs").status()).isEqualTo(200);
+    }
+
+    @Test
+    void unknownIds() {
+        Client asha = new Client().signIn();
+        for (String path :
+                List.of(
+                        "/api/jobs/999999",
+                        "/api/jobs/nose",
+                        "/api/jobs/-1",
+                        "/api/jobs/99999999999999999999",
+                        "/api/jobs/999999/desk",
+                        "/api/jobs/999999/addresses.csv",
+                        "/api/jobs/999999/bring-up",
+                        "/api/jobs/999999/rig")) {
+            clear(asha.get(path), 404, "not-found");
+        }
+        long job = asha.get("/api/jobs").json().get(0).get("id").asLong();
+        clear(
+                asha.send(
+                        "POST",
+                        "/api/jobs/" + job + "/changes",
+                        Map.of(
+                                "changes",
+                                List.of(
+                                        Map.of(
+                                                "deviceId",
+                                                999_999,
+                                                "field",
+                                                "address",
+                                                "before",
+                                                "",
+                                                "after",
+                                                "")))),
+                404,
+                "not-found");
+        clear(asha.get("/api/nose"), 404, "not-found");
+    }
+
+    @Test
+    void aWriteWithoutTheTokenOfTheSession() {
+        Client asha = new Client().signIn();
+        asha.sendToken = false;
+        clear(asha.send("POST", "/api/jobs/demo", Map.of()), 403, "no-csrf-token");
+    }
+
+    /** Walks the contract, so that a new route cannot be forgotten. */
+    @Test
+    void everyRouteNeedsASignInButTheSums() {
+        Client asha = new Client().signIn();
+        Client stranger = new Client();
+        stranger.get("/auth/session");
+        JsonNode paths = asha.get("/api/openapi").json().get("paths");
+        int asked = 0;
+        for (var path : paths.properties()) {
+            if (!path.getKey().startsWith("/api/") || path.getKey().startsWith("/api/sums/")) {
+                continue;
+            }
+            String url = path.getKey().replaceAll("\\{\\w+}", "1");
+            for (String method : path.getValue().propertyNames()) {
+                clear(
+                        stranger.sendText(method.toUpperCase(Locale.ROOT), url, "{}"),
+                        401,
+                        "sign-in-first");
+                asked++;
+            }
+        }
+        assertThat(asked).isGreaterThan(12);
+        assertThat(stranger.get("/actuator/health").json().get("status").asString())
+                .isEqualTo("UP");
+        assertThat(
+                        stranger.send(
+                                        "POST",
+                                        "/auth/session",
+                                        Map.of("login", "asha", "password", "wrong"))
+                                .code())
+                .isEqualTo("wrong-sign-in");
+        clear(
+                stranger.send(
+                        "POST",
+                        "/auth/first-account",
+                        Map.of("login", "x", "name", "X", "password", "long enough")),
+                409,
+                "account-exists");
+    }
+
+    /** Keys, types and ranges of the open calculators; the field at fault is named. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "subnet|{\"cidr\":\"10.44.8.0/31\"}|cidr",
+                "subnet|{\"cidr\":\"010.44.8.0/24\"}|cidr",
+                "subnet|{\"cidr\":24}|cidr",
+                "subnet|{\"cidr\":\"10.44.8.0/24\",\"nose\":1}|nose",
+                "subnet|{}|cidr",
+                "subnet|{\"cidr\":null}|cidr",
+                "stick|{\"x\":2,\"deadZone\":0.1,\"k\":3,\"limit\":1,\"steps\":24}|x",
+                "stick|{\"x\":1,\"deadZone\":1,\"k\":3,\"limit\":1,\"steps\":24}|deadZone",
+                "stick|{\"x\":1,\"deadZone\":0.1,\"k\":-1,\"limit\":1,\"steps\":24}|k",
+                "stick|{\"x\":1,\"deadZone\":0.1,\"k\":3,\"limit\":0,\"steps\":24}|limit",
+                "stick|{\"x\":1,\"deadZone\":0.1,\"k\":3,\"limit\":1,\"steps\":0}|steps",
+                "stick|{\"x\":1,\"deadZone\":0.1,\"k\":3,\"limit\":1,\"steps\":2.5}|steps",
+                "stick|{\"x\":\"1\",\"deadZone\":0.1,\"k\":3,\"limit\":1,\"steps\":24}|x",
+                "stick|{\"deadZone\":0.1,\"k\":3,\"limit\":1,\"steps\":24}|x"
+            })
+    void sumsRefuse(String name, String body, String field) {
+        Answer answer = new Client().sendText("POST", "/api/sums/" + name, body);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+        assertThat(answer.json().get("field").asString()).isEqualTo(field);
+    }
+
+    @Test
+    void sumsAnswerAnybody() {
+        Client stranger = new Client();
+        JsonNode subnet =
+                stranger.sendText("POST", "/api/sums/subnet", "{\"cidr\":\"10.44.9.7/23\"}").json();
+        assertThat(subnet.toString())
+                .isEqualTo(
+                        "{\"network\":\"10.44.8.0\",\"broadcast\":\"10.44.9.255\","
+                                + "\"mask\":\"255.255.254.0\",\"firstHost\":\"10.44.8.1\",\"lastHost\":\"10.44.9.254\",\"hosts\":510}");
+        JsonNode stick =
+                stranger.sendText(
+                                "POST",
+                                "/api/sums/stick",
+                                "{\"x\":-0.55,\"deadZone\":0.1,\"k\":0,\"limit\":0.5,\"steps\":24}")
+                        .json();
+        assertThat(stick.get("y").asDouble()).isEqualTo(-0.25);
+        assertThat(stick.get("step").asInt()).isEqualTo(-6);
+    }
+}

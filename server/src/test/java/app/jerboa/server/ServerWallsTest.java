@@ -1,0 +1,69 @@
+package app.jerboa.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The server's walls; that a feature sees another's public types only is the compiler's work. */
+class ServerWallsTest {
+    private static final JavaClasses SERVER =
+            new ClassFileImporter()
+                    .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+                    .importPackages("app.jerboa");
+
+    @Test
+    void reachesTheRigOverTheNetworkOnly() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("app.jerboa.standin..")
+                .check(SERVER);
+    }
+
+    @Test
+    void arrowsDoNotTurnRound() {
+        noClasses()
+                .that()
+                .resideInAnyPackage("app.jerboa.core..", "app.jerboa.wire..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("app.jerboa.server..")
+                .check(SERVER);
+        noClasses()
+                .that()
+                .resideInAPackage("app.jerboa.core..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("app.jerboa.wire..")
+                .check(SERVER);
+        noClasses()
+                .that()
+                .resideInAPackage("..server.platform..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "..server.people..",
+                        "..server.job..",
+                        "..server.addresses..",
+                        "..server.bringup..",
+                        "..server.desk..",
+                        "..server.world..",
+                        "..server.sums..",
+                        "..server.findings..")
+                .check(SERVER);
+    }
+
+    @Test
+    void sqlStaysInMappers() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.jerboa.server..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.sql..", "org.springframework.jdbc..")
+                .check(SERVER);
+    }
+}
