@@ -1,6 +1,7 @@
 package app.jerboa.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Locale;
@@ -178,7 +179,7 @@ class RefusalsTest extends RunningServer {
                                 "/api/sums/stick",
                                 "{\"x\":-0.55,\"deadZone\":0.1,\"k\":0,\"limit\":0.5,\"steps\":24}")
                         .json();
-        assertThat(stick.get("y").asDouble()).isEqualTo(-0.25);
+        assertThat(stick.get("y").asDouble()).isCloseTo(-0.25, within(1e-12));
         assertThat(stick.get("step").asInt()).isEqualTo(-6);
     }
 }

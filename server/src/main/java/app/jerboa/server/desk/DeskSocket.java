@@ -5,6 +5,7 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.People;
 import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.visca.PanTilt;
@@ -66,13 +67,13 @@ class DeskSocket extends TextWebSocketHandler {
             Moving moving,
             Jobs jobs,
             People people,
-            JsonMapper json) {
+            InnerJson json) {
         this.links = links;
         this.mapper = mapper;
         this.moving = moving;
         this.jobs = jobs;
         this.people = people;
-        this.json = json;
+        this.json = json.mapper();
         watch.scheduleAtFixedRate(this::watchSticks, 20, 20, TimeUnit.MILLISECONDS);
         watch.scheduleAtFixedRate(this::readBack, 100, 100, TimeUnit.MILLISECONDS);
         watch.scheduleAtFixedRate(this::renewLeases, 1, 1, TimeUnit.SECONDS);

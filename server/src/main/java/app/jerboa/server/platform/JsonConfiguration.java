@@ -2,6 +2,7 @@ package app.jerboa.server.platform;
 
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.DeviceKind;
+import java.util.List;
 import java.util.function.Function;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -9,10 +10,15 @@ import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.cfg.CoercionAction;
+import tools.jackson.databind.cfg.CoercionInputShape;
+import tools.jackson.databind.cfg.MutableCoercionConfig;
 import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.ToStringSerializer;
+import tools.jackson.databind.type.LogicalType;
 
 /**
  * Strict JSON: no unknown or doubled keys, no text where a number belongs; core values as their
@@ -20,12 +26,26 @@ import tools.jackson.databind.ser.std.ToStringSerializer;
  */
 @Configuration
 class JsonConfiguration {
+    private static final List<CoercionInputShape> NOT_TEXT =
+            List.of(
+                    CoercionInputShape.Integer,
+                    CoercionInputShape.Float,
+                    CoercionInputShape.Boolean);
+
     @Bean
     JsonMapperBuilderCustomizer strictJson() {
         return builder ->
                 builder.enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                         .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                        .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+                        .withCoercionConfig(LogicalType.Textual, JsonConfiguration::textOnly)
                         .addModule(coreValues());
+    }
+
+    private static void textOnly(MutableCoercionConfig text) {
+        for (CoercionInputShape shape : NOT_TEXT) {
+            text.setCoercion(shape, CoercionAction.Fail);
+        }
     }
 
     private static SimpleModule coreValues() {

@@ -1,6 +1,7 @@
 package app.jerboa.server.profile;
 
 import app.jerboa.core.profile.Profile;
+import app.jerboa.server.platform.InnerJson;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Map;
@@ -8,20 +9,19 @@ import java.util.TreeMap;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Every profile that ships with the core, read once at start. */
 @Component
 public class Profiles {
     private final Map<String, Profile> byId = new TreeMap<>();
 
-    Profiles(JsonMapper json) throws IOException {
+    Profiles(InnerJson json) throws IOException {
         var files =
                 new PathMatchingResourcePatternResolver()
                         .getResources("classpath*:profiles/*.profile.json");
         for (Resource file : files) {
             try (InputStream in = file.getInputStream()) {
-                Profile profile = json.readValue(in, Profile.class);
+                Profile profile = json.mapper().readValue(in, Profile.class);
                 byId.put(profile.id(), profile);
             }
         }

@@ -1,6 +1,7 @@
 package app.jerboa.server.world;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
 import java.io.IOException;
@@ -28,9 +29,9 @@ public class RigClient {
     private final JsonMapper json;
     private final String url;
 
-    RigClient(Settings settings, JsonMapper json) {
+    RigClient(Settings settings, InnerJson json) {
         this.url = settings.rigUrl();
-        this.json = json;
+        this.json = json.mapper();
     }
 
     /** A rig was named in the settings; it may still not answer. */

@@ -29,7 +29,7 @@ class RigController {
 
     record PlugBody(boolean plugged) {}
 
-    record LaptopBody(String address, int prefix) {}
+    record RigLaptopBody(String address, int prefix) {}
 
     record SpeedBody(double speed) {}
 
@@ -83,7 +83,7 @@ class RigController {
     }
 
     @PutMapping("/laptop")
-    RigView laptop(@PathVariable("job") long job, @RequestBody LaptopBody body) {
+    RigView laptop(@PathVariable("job") long job, @RequestBody RigLaptopBody body) {
         world.furnish(jobs.load(job));
         if (body.prefix() < Ipv4Subnet.WIDEST || body.prefix() > Ipv4Subnet.NARROWEST) {
             throw badValue("prefix", "A prefix is 8 to 30.");

@@ -1,0 +1,57 @@
+import Box from '@mui/material/Box'
+import { useState } from 'react'
+import { Route, Routes, useParams } from 'react-router'
+import { AddressesPage } from '../features/addresses'
+import { BringUpPage } from '../features/bringUp'
+import { DeskPage } from '../features/desk'
+import { LineUpPage } from '../features/lineUp'
+import { sentence } from '../shared/api/client'
+import { useJob } from '../shared/api/job'
+import { Trouble } from '../shared/ui/Trouble'
+import { BottomLine } from './BottomLine'
+import type { Look } from './theme'
+import { TopBar } from './TopBar'
+import { Trail } from './Trail'
+
+interface Props {
+  readonly look: Look
+  readonly onLook: () => void
+}
+
+/** The frame of one job: top, trail, the page with its margin, bottom line. */
+export function JobPages({ look, onLook }: Props) {
+  const id = Number(useParams().job)
+  const query = useJob(id)
+  const [trouble, setTrouble] = useState<unknown>()
+  const job = query.data
+  return (
+    <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column' }}>
+      <TopBar {...(job ? { job } : {})} look={look} onLook={onLook} onTrouble={setTrouble} />
+      <Box sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: { xs: 'column', sm: 'row' } }}>
+        {job && <Trail job={job} />}
+        {job && (
+          <Routes>
+            <Route index element={<LineUpPage job={job} />} />
+            <Route path="addresses" element={<AddressesPage job={job} />} />
+            <Route path="bring-up" element={<BringUpPage job={job} />} />
+            <Route path="desk" element={<DeskPage job={job} />} />
+            <Route
+              path="*"
+              element={<Box sx={{ p: 3 }}>There is no such page. The trail on the left has them all.</Box>}
+            />
+          </Routes>
+        )}
+        {!job && query.error && (
+          <Box sx={{ p: 3 }}>
+            <Trouble>{sentence(query.error)}</Trouble>
+          </Box>
+        )}
+      </Box>
+      <BottomLine
+        {...(job ? { job } : {})}
+        trouble={trouble ?? query.error}
+        onSeen={() => setTrouble(undefined)}
+      />
+    </Box>
+  )
+}

@@ -1,0 +1,123 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
+import { useQuery } from '@tanstack/react-query'
+import { Link as RouterLink } from 'react-router'
+import { useSession } from '../features/signIn'
+import { get } from '../shared/api/client'
+import { jobKeys, useRedo, useUndo } from '../shared/api/job'
+import type { Job, Rig } from '../shared/api/types'
+import { typing, useKeys } from '../shared/ui/keys'
+import type { Look } from './theme'
+
+interface Props {
+  readonly job?: Job
+  readonly look: Look
+  readonly onLook: () => void
+  readonly onTrouble: (error: unknown) => void
+}
+
+/** Job, world, laptop, undo and redo, who is here, Day or Dusk. */
+export function TopBar({ job, look, onLook, onTrouble }: Props) {
+  const { session, signOut } = useSession()
+  return (
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+        px: 2,
+        minHeight: 52,
+        borderBottom: '1px solid',
+        borderColor: 'divider',
+        flexWrap: 'wrap',
+      }}
+    >
+      <Link component={RouterLink} to="/jobs" sx={{ fontWeight: 700, color: 'text.primary' }}>
+        Jerboa
+      </Link>
+      {job && <b>{job.name}</b>}
+      {job && <WorldChip job={job.id} />}
+      <Box sx={{ flex: 1 }} />
+      {job && <UndoRedo job={job} onTrouble={onTrouble} />}
+      <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+        {session.data?.name}
+      </Box>
+      <Button size="small" onClick={onLook}>
+        {look === 'day' ? 'Dusk' : 'Day'}
+      </Button>
+      <Button size="small" onClick={() => signOut.mutate()}>
+        Sign out
+      </Button>
+    </Box>
+  )
+}
+
+/** Which world commands go to, and where the laptop is in it. */
+function WorldChip({ job }: { readonly job: number }) {
+  const rig = useQuery({
+    queryKey: jobKeys.rig(job),
+    queryFn: () => get<Rig>(`/api/jobs/${job}/rig`),
+    refetchInterval: 5000,
+    retry: false,
+  })
+  const connected = rig.data?.connected === true
+  const words = rig.isError ? 'Stand-in rig does not answer' : connected ? 'Stand-in rig' : 'No rig connected'
+  return (
+    <Box component="span" sx={{ display: 'inline-flex', gap: 1.5, alignItems: 'center' }}>
+      <Box
+        component="span"
+        sx={{
+          border: '2px dashed',
+          borderColor: 'secondary.main',
+          color: 'secondary.main',
+          borderRadius: 1,
+          px: 1,
+          fontWeight: 600,
+        }}
+      >
+        {words}
+      </Box>
+      {connected && (
+        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary' }}>
+          laptop <span className="mono">{rig.data?.laptop}</span>
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+function UndoRedo({ job, onTrouble }: { readonly job: Job; readonly onTrouble: (error: unknown) => void }) {
+  const undo = useUndo(job.id)
+  const redo = useRedo(job.id)
+  const doUndo = () => undo.mutate(undefined, { onError: onTrouble })
+  const doRedo = () => redo.mutate(undefined, { onError: onTrouble })
+  useKeys((e) => {
+    if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z' || typing(e.target)) return
+    e.preventDefault()
+    if (e.shiftKey) {
+      if (job.redo) doRedo()
+    } else if (job.undo) doUndo()
+  })
+  return (
+    <>
+      <Button
+        size="small"
+        onClick={doUndo}
+        disabled={!job.undo || undo.isPending}
+        title={job.undo && `Undo: ${job.undo}`}
+      >
+        Undo
+      </Button>
+      <Button
+        size="small"
+        onClick={doRedo}
+        disabled={!job.redo || redo.isPending}
+        title={job.redo && `Redo: ${job.redo}`}
+      >
+        Redo
+      </Button>
+    </>
+  )
+}

@@ -1,0 +1,75 @@
+import { createTheme } from '@mui/material/styles'
+import type { Theme } from '@mui/material/styles'
+
+export type Look = 'day' | 'dusk'
+
+const colours = {
+  day: {
+    paper: '#F5F0E6',
+    raised: '#FBF8F1',
+    ink: '#23201B',
+    soft: '#5A5347',
+    rule: '#C9BFAC',
+    accent: '#9C4513',
+    lichen: '#4F6153',
+    stop: '#9E1B1B',
+  },
+  dusk: {
+    paper: '#14181C',
+    raised: '#1C2227',
+    ink: '#E9E4D8',
+    soft: '#B3AFA5',
+    rule: '#3D454B',
+    accent: '#E58A4B',
+    lichen: '#9DB3A2',
+    stop: '#FF8F80',
+  },
+} as const
+
+const text = "'Atkinson Hyperlegible Next Variable', sans-serif"
+
+/** Addresses, bytes and passwords, where I, l, 1, O and 0 must differ. */
+export const mono = "'Atkinson Hyperlegible Mono Variable', monospace"
+
+/** The one place for colours, shapes and density: a field notebook by day or at dusk. */
+export function notebook(look: Look): Theme {
+  const c = colours[look]
+  return createTheme({
+    palette: {
+      mode: look === 'day' ? 'light' : 'dark',
+      background: { default: c.paper, paper: c.raised },
+      text: { primary: c.ink, secondary: c.soft },
+      divider: c.rule,
+      primary: { main: c.accent, contrastText: look === 'day' ? '#FFFFFF' : '#14181C' },
+      secondary: { main: c.lichen, contrastText: look === 'day' ? '#FFFFFF' : '#14181C' },
+      error: { main: c.stop, contrastText: look === 'day' ? '#FFFFFF' : '#14181C' },
+    },
+    shape: { borderRadius: 6 },
+    typography: {
+      fontFamily: text,
+      fontSize: 15,
+      h1: { fontSize: '1.55rem', fontWeight: 650 },
+      h2: { fontSize: '1.15rem', fontWeight: 650 },
+      button: { textTransform: 'none', fontWeight: 600 },
+    },
+    components: {
+      MuiCssBaseline: {
+        styleOverrides: { body: { overflow: 'hidden' }, 'kbd, code, .mono': { fontFamily: mono } },
+      },
+      MuiPaper: {
+        defaultProps: { elevation: 0 },
+        styleOverrides: { root: { backgroundImage: 'none', border: `1px solid ${c.rule}` } },
+      },
+      MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: 38 } } },
+      MuiTableCell: {
+        styleOverrides: {
+          root: { borderColor: c.rule, padding: '7px 12px', fontSize: '0.97rem' },
+          head: { color: c.soft, fontWeight: 600 },
+        },
+      },
+      MuiTextField: { defaultProps: { size: 'small' } },
+      MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.85rem' } } },
+      MuiButtonBase: { defaultProps: { disableRipple: true } },
+    },
+  })
+}

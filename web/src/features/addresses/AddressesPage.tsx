@@ -1,0 +1,86 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Paper from '@mui/material/Paper'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { get, sentence } from '../../shared/api/client'
+import type { AddressPlan, Device, Finding, Job } from '../../shared/api/types'
+import { FixDialog } from '../../shared/ui/FixDialog'
+import { Page } from '../../shared/ui/Page'
+import type { Column } from '../../shared/ui/SheetTable'
+import { SheetTable } from '../../shared/ui/SheetTable'
+import { StateMark } from '../../shared/ui/StateMark'
+import { Trouble } from '../../shared/ui/Trouble'
+import { AddressCell } from './AddressCell'
+import { Ruler } from './Ruler'
+
+/** The subnet as a ruler, and the sheet. */
+export function AddressesPage({ job }: { readonly job: Job }) {
+  const [plan, setPlan] = useState<AddressPlan>()
+  const replan = useMutation({
+    mutationFn: () => get<AddressPlan>(`/api/jobs/${job.id}/address-plan`),
+    onSuccess: setPlan,
+  })
+  const actions = (
+    <>
+      <Button variant="outlined" onClick={() => replan.mutate()}>
+        Re-plan …
+      </Button>
+      <Button variant="outlined" href={`/api/jobs/${job.id}/addresses.csv`} download>
+        Sheet as CSV
+      </Button>
+    </>
+  )
+  return (
+    <Page
+      title="Addresses"
+      job={job}
+      findings={job.findings.filter((f) => f.code.startsWith('ADDR-'))}
+      actions={actions}
+    >
+      <Ruler job={job} />
+      {replan.error && <Trouble>{sentence(replan.error)}</Trouble>}
+      {plan?.moves.length === 0 && <p role="status">The plan stands: nobody needs to move.</p>}
+      <Paper sx={{ mt: 2 }}>
+        <SheetTable
+          label="Address sheet"
+          columns={columnsOf(job)}
+          rows={job.devices}
+          rowKey={(d) => d.id}
+          rowLabel={(d) => d.name}
+        />
+      </Paper>
+      <Box sx={{ color: 'text.secondary', mt: 1 }}>
+        Click an address to change it; Enter takes it, Esc leaves it. Ctrl+Z takes a change back.
+      </Box>
+      {plan && plan.moves.length > 0 && (
+        <FixDialog
+          job={job}
+          title={`Re-plan: ${plan.moves.map((m) => `${m.device}, ${m.why}`).join('; ')}`}
+          changes={plan.moves.map((m) => m.change)}
+          onClose={() => setPlan(undefined)}
+        />
+      )}
+    </Page>
+  )
+}
+
+function columnsOf(job: Job): readonly Column<Device>[] {
+  const line = (d: Device) => job.lines.find((l) => l.cameraId === d.id)
+  return [
+    { title: 'Device', cell: (d) => <b>{d.name}</b> },
+    {
+      title: 'Planned address',
+      mono: true,
+      cell: (d) => <AddressCell job={job} device={d} findings={worst(job.findings, d)} />,
+    },
+    { title: 'Mask', mono: true, cell: (d) => `/${d.prefix}` },
+    { title: 'Key', mono: true, cell: (d) => line(d)?.key ?? '' },
+    { title: 'Factory', mono: true, cell: (d) => d.factoryAddress },
+    { title: 'MAC', mono: true, cell: (d) => d.mac },
+    { title: 'State', cell: (d) => <StateMark mark={d.mark} /> },
+  ]
+}
+
+const worst = (findings: readonly Finding[], d: Device) =>
+  findings.filter((f) => f.severity !== 'note' && f.deviceIds.includes(d.id))

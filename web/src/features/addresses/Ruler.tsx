@@ -1,0 +1,250 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Paper from '@mui/material/Paper'
+import { useTheme } from '@mui/material/styles'
+import { useState } from 'react'
+import type { KeyboardEvent } from 'react'
+import type { Job, Subnet } from '../../shared/api/types'
+import { hostNumber, moved, tickStep, wholeOf, zoomed } from './rulerScale'
+import type { Window } from './rulerScale'
+
+const WIDTH = 1000
+const HEIGHT = 118
+const BAR = { top: 56, height: 24 }
+
+/** The subnet as a ruler: pool, taken, gateway, blocks and devices at their host numbers. */
+export function Ruler({ job }: { readonly job: Job }) {
+  const subnet = job.subnet
+  const [view, setView] = useState<Window>(wholeOf(subnet))
+  const size = view.last - view.first + 1
+  const change = (next: Window) => setView(next)
+  const onKey = (event: KeyboardEvent) => {
+    const step = Math.max(1, Math.round(size / 8))
+    if (event.key === 'ArrowLeft') change(moved(view, -step, subnet))
+    else if (event.key === 'ArrowRight') change(moved(view, step, subnet))
+    else if (event.key === '+' || event.key === '=') change(zoomed(view, 0.5, subnet))
+    else if (event.key === '-') change(zoomed(view, 2, subnet))
+    else return
+    event.preventDefault()
+  }
+  return (
+    <Paper
+      sx={{ p: 1.5 }}
+      tabIndex={0}
+      onKeyDown={onKey}
+      aria-label="Ruler of the subnet; plus and minus zoom, arrows move"
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 0.5, flexWrap: 'wrap' }}>
+        <span className="mono" style={{ fontSize: '1.1rem' }}>
+          {subnet.cidr}
+        </span>
+        <Box component="span" sx={{ color: 'text.secondary', flex: 1 }}>
+          mask <span className="mono">{subnet.mask}</span>, gateway{' '}
+          <span className="mono">{subnet.gateway}</span>, {subnet.hosts} hosts
+        </Box>
+        <Button size="small" onClick={() => change(zoomed(view, 0.5, subnet))} aria-label="Zoom in">
+          + closer
+        </Button>
+        <Button size="small" onClick={() => change(zoomed(view, 2, subnet))} aria-label="Zoom out">
+          − wider
+        </Button>
+        <Button size="small" onClick={() => change(zoomed({ first: 0, last: 63 }, 1, subnet))}>
+          cameras
+        </Button>
+        <Button size="small" onClick={() => change(wholeOf(subnet))}>
+          whole
+        </Button>
+      </Box>
+      <Drawing job={job} view={view} />
+      <Legend />
+    </Paper>
+  )
+}
+
+function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
+  const { palette } = useTheme()
+  const subnet = job.subnet
+  const size = view.last - view.first + 1
+  const x = (host: number) => ((host - view.first) / size) * WIDTH
+  const cell = WIDTH / size
+  const step = tickStep(view)
+  const ticks: number[] = []
+  for (let h = Math.ceil(view.first / step) * step; h <= view.last; h += step) ticks.push(h)
+  const stops = new Set(job.findings.filter((f) => f.severity === 'stop').flatMap((f) => f.deviceIds))
+  const marks = job.devices.flatMap((d) => {
+    const host = hostNumber(subnet, d.address)
+    return host === undefined ? [] : [{ device: d, host, stopped: stops.has(d.id) }]
+  })
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      width="100%"
+      role="img"
+      aria-label={`Hosts ${view.first} to ${view.last} of ${subnet.cidr}`}
+    >
+      <defs>
+        <pattern id="pool" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="8" stroke={palette.text.secondary} strokeWidth="2.5" />
+        </pattern>
+        <clipPath id="ruler">
+          <rect x="0" y="0" width={WIDTH} height={HEIGHT} />
+        </clipPath>
+      </defs>
+      <g clipPath="url(#ruler)">
+        <rect x="0" y={BAR.top} width={WIDTH} height={BAR.height} fill="none" stroke={palette.divider} />
+        {spans(subnet, 'blocks').map((s) => (
+          <g key={s.what}>
+            <line
+              x1={x(s.first)}
+              x2={x(s.last) + cell}
+              y1={BAR.top + 31}
+              y2={BAR.top + 31}
+              stroke={palette.secondary.main}
+              strokeWidth="3"
+            />
+            <text x={x(s.first)} y={BAR.top + 46} fontSize="13" fill={palette.secondary.main}>
+              {(s.last - s.first + 1) * cell > 6.5 * s.what.length ? s.what : ''}
+            </text>
+          </g>
+        ))}
+        {spans(subnet, 'pools').map((s) => (
+          <rect
+            key={s.first}
+            x={x(s.first)}
+            y={BAR.top}
+            width={(s.last - s.first + 1) * cell}
+            height={BAR.height}
+            fill="url(#pool)"
+          >
+            <title>{`DHCP pool ${s.label}`}</title>
+          </rect>
+        ))}
+        {spans(subnet, 'taken').map((s) => (
+          <rect
+            key={s.first}
+            x={x(s.first)}
+            y={BAR.top}
+            width={Math.max(3, (s.last - s.first + 1) * cell)}
+            height={BAR.height}
+            fill={palette.text.secondary}
+          >
+            <title>{`${s.what}: ${s.label}`}</title>
+          </rect>
+        ))}
+        {ticks.map((h) => (
+          <g key={h}>
+            <line
+              x1={x(h) + cell / 2}
+              x2={x(h) + cell / 2}
+              y1={BAR.top}
+              y2={BAR.top + 6}
+              stroke={palette.text.primary}
+            />
+            <text
+              x={x(h) + cell / 2}
+              y={HEIGHT - 2}
+              fontSize="13"
+              textAnchor="middle"
+              fill={palette.text.secondary}
+            >
+              {subnet.hosts <= 254 ? `.${h}` : h}
+            </text>
+          </g>
+        ))}
+        {marks.map((m, i) => (
+          <DeviceMark
+            key={m.device.id}
+            x={x(m.host) + cell / 2}
+            name={m.device.name}
+            address={m.device.address}
+            stopped={m.stopped}
+            level={level(
+              marks.map((k) => x(k.host)),
+              i,
+            )}
+          />
+        ))}
+      </g>
+    </svg>
+  )
+}
+
+/** Names that would run into each other are written on different heights. */
+function level(at: readonly number[], i: number): number {
+  let height = 0
+  for (let k = 0; k < i; k++) if (Math.abs((at[k] ?? 0) - (at[i] ?? 0)) < 40) height++
+  return height % 3
+}
+
+function DeviceMark(props: {
+  readonly x: number
+  readonly name: string
+  readonly address: string
+  readonly stopped: boolean
+  readonly level: number
+}) {
+  const { palette } = useTheme()
+  const colour = props.stopped ? palette.error.main : palette.primary.main
+  const top = 12 + props.level * 15
+  return (
+    <g>
+      <title>{`${props.name}: ${props.address}`}</title>
+      <line
+        x1={props.x}
+        x2={props.x}
+        y1={top + 3}
+        y2={BAR.top + BAR.height}
+        stroke={colour}
+        strokeWidth={props.stopped ? 3 : 2}
+      />
+      {props.stopped && <path d={`M${props.x} ${BAR.top + 6} l7 13 h-14 z`} fill={colour} />}
+      <text
+        x={Math.min(WIDTH - 4, props.x + 4)}
+        y={top}
+        fontSize="14"
+        fontWeight="600"
+        fill={colour}
+        textAnchor={props.x > WIDTH - 110 ? 'end' : 'start'}
+      >
+        {props.name}
+      </text>
+    </g>
+  )
+}
+
+function spans(subnet: Subnet, kind: 'pools' | 'taken' | 'blocks') {
+  return subnet[kind].flatMap((r) => {
+    const first = hostNumber(subnet, r.first)
+    const last = hostNumber(subnet, r.last)
+    return first === undefined || last === undefined
+      ? []
+      : [{ first, last, what: r.what, label: `${r.first} to ${r.last}` }]
+  })
+}
+
+function Legend() {
+  const { palette } = useTheme()
+  const item = (swatch: React.ReactNode, word: string) => (
+    <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75 }}>
+      <svg width="18" height="14" aria-hidden="true">
+        {swatch}
+      </svg>
+      {word}
+    </Box>
+  )
+  return (
+    <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', color: 'text.secondary', fontSize: '0.9rem' }}>
+      {item(<rect width="18" height="14" fill="url(#pool)" />, 'DHCP pool')}
+      {item(<rect width="18" height="14" fill={palette.text.secondary} />, 'taken by others')}
+      {item(
+        <line x1="0" x2="18" y1="7" y2="7" stroke={palette.secondary.main} strokeWidth="3" />,
+        'block by role',
+      )}
+      {item(
+        <line x1="9" x2="9" y1="0" y2="14" stroke={palette.primary.main} strokeWidth="2" />,
+        'our device',
+      )}
+      {item(<path d="M9 1l7 12H2z" fill={palette.error.main} />, 'stopped by a finding')}
+    </Box>
+  )
+}

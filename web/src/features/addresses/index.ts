@@ -1,0 +1,1 @@
+export { AddressesPage } from './AddressesPage'

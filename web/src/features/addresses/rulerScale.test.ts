@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest'
+import type { Subnet } from '../../shared/api/types'
+import { hostNumber, moved, tickStep, wholeOf, zoomed } from './rulerScale'
+
+const subnet = { network: '10.44.8.0', hosts: 254 } as Subnet
+
+describe('the ruler', () => {
+  it.each([
+    ['10.44.8.0', 0],
+    ['10.44.8.21', 21],
+    ['10.44.8.255', 255],
+    ['10.44.9.0', undefined],
+    ['10.44.7.255', undefined],
+    ['', undefined],
+  ])('%s is host %s', (address, host) => expect(hostNumber(subnet, address)).toBe(host))
+
+  it('zooms round the middle and stops at 16 hosts and at the whole subnet', () => {
+    expect(zoomed({ first: 0, last: 255 }, 0.5, subnet)).toEqual({ first: 64, last: 191 })
+    expect(zoomed({ first: 20, last: 35 }, 0.5, subnet)).toEqual({ first: 20, last: 35 })
+    expect(zoomed({ first: 64, last: 191 }, 4, subnet)).toEqual(wholeOf(subnet))
+  })
+
+  it('moves no further than the ends', () => {
+    expect(moved({ first: 10, last: 25 }, -50, subnet)).toEqual({ first: 0, last: 15 })
+    expect(moved({ first: 10, last: 25 }, 500, subnet)).toEqual({ first: 240, last: 255 })
+  })
+
+  it.each([
+    [256, 50],
+    [16, 2],
+    [65536, 10000],
+  ])('%s hosts are ticked every %s', (size, step) =>
+    expect(tickStep({ first: 0, last: size - 1 })).toBe(step),
+  )
+})

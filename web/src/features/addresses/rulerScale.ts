@@ -1,0 +1,45 @@
+import { bits } from '../../shared/format/address'
+import type { Subnet } from '../../shared/api/types'
+
+/** What part of the subnet the ruler shows: host numbers from first to last, both included. */
+export interface Window {
+  readonly first: number
+  readonly last: number
+}
+
+export function wholeOf(subnet: Subnet): Window {
+  return { first: 0, last: subnet.hosts + 1 }
+}
+
+/** Host number of an address within the subnet; undefined when it is not in it. */
+export function hostNumber(subnet: Subnet, address: string): number | undefined {
+  const host = bits(address)
+  const base = bits(subnet.network)
+  if (host === undefined || base === undefined) return undefined
+  const number = host - base
+  return number >= 0 && number <= subnet.hosts + 1 ? number : undefined
+}
+
+/** The window zoomed by a factor round its middle, within the subnet, never under 16 hosts. */
+export function zoomed(window: Window, factor: number, subnet: Subnet): Window {
+  const whole = wholeOf(subnet)
+  const size = window.last - window.first + 1
+  const next = Math.min(whole.last + 1, Math.max(Math.min(16, whole.last + 1), Math.round(size * factor)))
+  const middle = (window.first + window.last + 1) / 2
+  return moved({ first: 0, last: next - 1 }, Math.round(middle - next / 2), subnet)
+}
+
+/** The window shifted by a number of hosts, stopped at the subnet's ends. */
+export function moved(window: Window, by: number, subnet: Subnet): Window {
+  const whole = wholeOf(subnet)
+  const size = window.last - window.first
+  const first = Math.max(0, Math.min(whole.last - size, window.first + by))
+  return { first, last: first + size }
+}
+
+/** A round step that gives about eight marks. */
+export function tickStep(window: Window): number {
+  const rough = (window.last - window.first + 1) / 8
+  const power = 10 ** Math.floor(Math.log10(Math.max(1, rough)))
+  return [1, 2, 5, 10].map((f) => f * power).find((s) => s >= rough) ?? power * 10
+}

@@ -1,0 +1,36 @@
+import Box from '@mui/material/Box'
+import LinearProgress from '@mui/material/LinearProgress'
+import { useEffect, useState } from 'react'
+import { duration } from '../../shared/format/duration'
+
+interface Props {
+  /** Seconds of the world's time that were left when this was fetched. */
+  readonly left: number
+  readonly total: number
+  readonly speed: number
+}
+
+/** A boot that runs by itself, counted down at the pace of the world's clock. */
+export function Countdown({ left, total, speed }: Props) {
+  const [now, setNow] = useState(left)
+  useEffect(() => {
+    const end = performance.now() + (left / speed) * 1000
+    const tick = () => setNow(Math.max(0, ((end - performance.now()) / 1000) * speed))
+    tick()
+    const timer = setInterval(tick, 250)
+    return () => clearInterval(timer)
+  }, [left, speed])
+  if (now <= 0) return null
+  return (
+    <Box sx={{ my: 1.5 }} role="timer">
+      <Box sx={{ mb: 0.5 }}>
+        Boot: about <b>{duration(now)}</b> of {duration(total)} left (by the profile)
+      </Box>
+      <LinearProgress
+        variant="determinate"
+        value={100 - (100 * now) / Math.max(total, now)}
+        aria-label="Boot"
+      />
+    </Box>
+  )
+}

@@ -1,0 +1,78 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
+import Paper from '@mui/material/Paper'
+import TextField from '@mui/material/TextField'
+import { sentence } from '../../shared/api/client'
+import type { Rig } from '../../shared/api/types'
+import { duration } from '../../shared/format/duration'
+import { Trouble } from '../../shared/ui/Trouble'
+import { useRig } from './useBringUp'
+
+const PACES = [1, 5, 20, 100]
+
+/** The simulated hall: leads to plug and unplug, and the pace of its clock. */
+export function RigHall({ job }: { readonly job: number }) {
+  const { rig, plug, speed } = useRig(job)
+  const hall = rig.data
+  if (!hall?.connected) return null
+  const error = rig.error ?? plug.error ?? speed.error
+  return (
+    <Paper sx={{ p: 2, mt: 2 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1, flexWrap: 'wrap' }}>
+        <Box component="h2" sx={{ typography: 'h2', m: 0, flex: 1 }}>
+          The simulated hall
+        </Box>
+        <TextField
+          select
+          label="Its clock runs"
+          value={hall.speed}
+          onChange={(e) => speed.mutate(Number(e.target.value))}
+          sx={{ width: 150 }}
+        >
+          {[...new Set([...PACES, hall.speed])].map((p) => (
+            <MenuItem key={p} value={p}>
+              {p === 1 ? 'in real time' : `${p} × as fast`}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      {error && <Trouble>{sentence(error)}</Trouble>}
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))', gap: 1 }}>
+        {hall.devices.map((d) => (
+          <Box
+            key={d.id}
+            data-device={d.name}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 1.5,
+              border: '1px solid',
+              borderColor: 'divider',
+              borderRadius: 1,
+              px: 1.5,
+              py: 0.75,
+            }}
+          >
+            <Box sx={{ flex: 1 }}>
+              <b>{d.name}</b> {phase(d)}
+              <div className="mono">{d.address}</div>
+            </Box>
+            <Button
+              size="small"
+              variant="outlined"
+              onClick={() => plug.mutate({ device: d.id, plugged: d.phase === 'off' })}
+            >
+              {d.phase === 'off' ? 'Plug in' : 'Unplug'}
+            </Button>
+          </Box>
+        ))}
+      </Box>
+    </Paper>
+  )
+}
+
+function phase(d: Rig['devices'][number]): string {
+  if (d.phase === 'off') return 'unplugged'
+  return d.phase === 'up' ? 'running' : `boots, ${duration(d.secondsToBoot)}`
+}

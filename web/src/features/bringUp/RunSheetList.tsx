@@ -1,0 +1,52 @@
+import Box from '@mui/material/Box'
+import type { BringUp, Step } from '../../shared/api/types'
+import { StateMark } from '../../shared/ui/StateMark'
+
+const short: Record<string, string> = {
+  'hop-out': 'Hop out',
+  plug: 'Connect',
+  see: 'Boots, seen',
+  set: 'Set address',
+  restart: 'Restarts',
+  'hop-home': 'Hop home',
+  verify: 'Verify',
+}
+
+/** The whole run sheet, with the evidence behind each step that is done. */
+export function RunSheetList({ view }: { readonly view: BringUp }) {
+  return (
+    <Box component="ol" aria-label="Run sheet" sx={{ listStyle: 'none', m: 0, p: 0, fontSize: '0.95rem' }}>
+      {view.steps.map((s) => (
+        <Box
+          component="li"
+          key={s.number}
+          title={s.saw}
+          aria-current={s.number === view.current ? 'step' : undefined}
+          sx={{
+            display: 'flex',
+            gap: 1,
+            py: 0.35,
+            px: 1,
+            borderLeft: '4px solid',
+            borderColor: s.number === view.current ? 'primary.main' : 'transparent',
+            fontWeight: s.number === view.current ? 700 : 400,
+            color: s.done ? 'text.secondary' : 'text.primary',
+          }}
+        >
+          <Box className="mono" sx={{ width: 24, textAlign: 'right' }}>
+            {s.number}
+          </Box>
+          <Box sx={{ flex: 1 }}>
+            {short[s.kind]} {s.device}
+          </Box>
+          <Evidence step={s} />
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+function Evidence({ step }: { readonly step: Step }) {
+  if (!step.done) return null
+  return step.kind === 'verify' ? <StateMark mark="set" /> : <span>{step.evidence}</span>
+}

@@ -1,0 +1,1 @@
+export { BringUpPage } from './BringUpPage'

@@ -1,0 +1,192 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Slider from '@mui/material/Slider'
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useRef, useState } from 'react'
+import { get, sentence } from '../../shared/api/client'
+import type { Desk, DeskCamera, Job } from '../../shared/api/types'
+import { typing, useKeys } from '../../shared/ui/keys'
+import { Page } from '../../shared/ui/Page'
+import { StateMark } from '../../shared/ui/StateMark'
+import { Trouble } from '../../shared/ui/Trouble'
+import type { Position, Stick } from './messages'
+import { CENTRE } from './messages'
+import { StandinPicture } from './StandinPicture'
+import { StickSurface } from './StickSurface'
+import { useDesk } from './useDesk'
+import { useStickKeys } from './useStickKeys'
+import { WireFrames } from './WireFrames'
+import { ZoomLever } from './ZoomLever'
+
+/** Taking cameras by key and driving them; the position shown is the camera's own. */
+export function DeskPage({ job }: { readonly job: Job }) {
+  const desk = useQuery({
+    queryKey: ['desk', job.id, job.version],
+    queryFn: () => get<Desk>(`/api/jobs/${job.id}/desk`),
+  })
+  const findings = job.findings.filter((f) => f.severity === 'stop')
+  return (
+    <Page title="Desk" job={job} findings={findings}>
+      {desk.error && <Trouble>{sentence(desk.error)}</Trouble>}
+      {desk.data && <Driving job={job} desk={desk.data} />}
+    </Page>
+  )
+}
+
+function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
+  const [percent, setPercent] = useState(60)
+  const { state, take, push, home, stopAll } = useDesk(job.id, percent / 100)
+  const stick = useRef<Stick>(CENTRE)
+  const merge = useCallback(
+    (part: Partial<Stick>) => {
+      stick.current = { ...stick.current, ...part }
+      push(stick.current)
+    },
+    [push],
+  )
+  const stop = () => {
+    stick.current = CENTRE
+    stopAll()
+  }
+  useStickKeys((s) => merge(s))
+  useKeys((e) => {
+    if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
+      e.preventDefault()
+      stop()
+    } else if (/^[1-9]$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
+      const camera = desk.cameras.find((c) => c.key === Number(e.key))
+      if (camera) take(camera.id)
+    }
+  })
+  const camera = desk.cameras.find((c) => c.id === state.taken)
+  const line = job.lines.find((l) => l.cameraId === camera?.id)
+  return (
+    <>
+      <CameraKeys cameras={desk.cameras} taken={state.taken} onTake={take} />
+      {state.trouble && <Trouble>{state.trouble}</Trouble>}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) auto' },
+          gap: 2,
+          mt: 1.5,
+        }}
+      >
+        <div>
+          <StandinPicture line={line?.number ?? 1} position={camera && state.position} />
+          <ReadBack camera={camera} position={state.position} />
+        </div>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
+          <StickSurface law={desk} limit={percent / 100} onPush={(pan, tilt) => merge({ pan, tilt })} />
+          <ZoomLever onZoom={(zoom) => merge({ zoom })} />
+          <Box sx={{ gridColumn: '1 / -1' }}>
+            <label htmlFor="limit">Speed limit {percent} %</label>
+            <Slider
+              id="limit"
+              aria-label="Speed limit in percent"
+              value={percent}
+              min={5}
+              max={100}
+              step={5}
+              onChange={(_, v) => setPercent(v)}
+            />
+            <Box sx={{ display: 'flex', gap: 1 }}>
+              <Button
+                variant="contained"
+                color="error"
+                onClick={stop}
+                sx={{ flex: 1, minHeight: 52, fontSize: '1.05rem' }}
+              >
+                STOP ALL (Space)
+              </Button>
+              <Button variant="outlined" onClick={home} disabled={!camera}>
+                Home
+              </Button>
+            </Box>
+          </Box>
+        </Box>
+      </Box>
+      <Box role="status" sx={{ minHeight: 26, mt: 1 }}>
+        {state.stopped}
+      </Box>
+      <WireFrames frames={state.frames} />
+      <Box sx={{ color: 'text.secondary', mt: 1.5 }}>
+        Keys: 1–9 take a camera, arrows drive, + and − zoom, Space or Esc stops all. Heads move without
+        warning: hands and cables clear. If the server itself is killed, a moving head goes on until it is
+        started again.
+      </Box>
+    </>
+  )
+}
+
+interface KeysProps {
+  readonly cameras: readonly DeskCamera[]
+  readonly taken: number
+  readonly onTake: (camera: number) => void
+}
+
+function CameraKeys({ cameras, taken, onTake }: KeysProps) {
+  return (
+    <Box role="group" aria-label="Cameras" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+      {cameras.map((c) => (
+        <Button
+          key={c.id}
+          variant={c.id === taken ? 'contained' : 'outlined'}
+          aria-pressed={c.id === taken}
+          onClick={(e) => {
+            // Space must stop, not press this key again.
+            e.currentTarget.blur()
+            onTake(c.id)
+          }}
+          sx={{ minWidth: 128, flexDirection: 'column', py: 0.75, lineHeight: 1.35 }}
+        >
+          <span>
+            <span className="mono" style={{ fontSize: '1.25rem' }}>
+              {c.key || '–'}
+            </span>{' '}
+            {c.name}
+          </span>
+          <span style={{ fontWeight: 400 }}>
+            <StateMark mark={c.mark} />
+          </span>
+        </Button>
+      ))}
+    </Box>
+  )
+}
+
+function ReadBack({
+  camera,
+  position,
+}: {
+  readonly camera: DeskCamera | undefined
+  readonly position: Position | undefined
+}) {
+  if (!camera) return <p>Take a camera: press its key number, or click it above.</p>
+  if (!position) return <p>Asking {camera.name} where it points …</p>
+  const values = [
+    ['Pan', `${position.panDegrees.toFixed(1)}°`, `${position.panCounts} counts`],
+    ['Tilt', `${position.tiltDegrees.toFixed(1)}°`, `${position.tiltCounts} counts`],
+    ['Zoom', `${Math.round(position.zoom * 100)} %`, `${position.zoomCounts} counts`],
+    ['View', `${position.angleDegrees.toFixed(1)}°`, 'wide, by the lens'],
+  ] as const
+  return (
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 1, mt: 1 }}
+      aria-label="Position read from the camera"
+    >
+      {values.map(([name, value, from]) => (
+        <Box key={name} data-reading={name}>
+          <Box sx={{ color: 'text.secondary' }}>{name}</Box>
+          <Box className="mono" sx={{ fontSize: '1.35rem' }}>
+            {value}
+          </Box>
+          <Box sx={{ color: 'text.secondary', fontSize: '0.86rem' }}>{from}</Box>
+        </Box>
+      ))}
+      <Box sx={{ gridColumn: '1 / -1', color: 'text.secondary', fontSize: '0.88rem' }}>
+        Read from {camera.name} at <span className="mono">{camera.address}</span>, ten times a second
+      </Box>
+    </Box>
+  )
+}

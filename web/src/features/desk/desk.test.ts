@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest'
+import { NOTHING_YET, after } from './deskState'
+import { project } from './projection'
+import type { View } from './projection'
+import { deflection } from './useStickKeys'
+
+const view: View = { from: { x: 0, y: 0, z: 0 }, yaw: 0, pitch: 0, angle: 90, width: 200, height: 100 }
+
+describe('the picture', () => {
+  it('puts straight ahead in the middle and 45 degrees at the edge of a 90 degree view', () => {
+    expect(project(view, [{ x: 0, y: 10, z: 0 }])).toBe('100.0,50.0')
+    expect(project(view, [{ x: 10, y: 10, z: 0 }])).toBe('200.0,50.0')
+    expect(project({ ...view, yaw: 45 }, [{ x: 10, y: 10, z: 0 }])).toBe('100.0,50.0')
+    expect(project({ ...view, pitch: -45 }, [{ x: 0, y: 10, z: -10 }])).toBe('100.0,50.0')
+  })
+
+  it('draws nothing that is behind the camera and cuts what is half behind', () => {
+    expect(project(view, [{ x: 0, y: -1, z: 0 }])).toBe('')
+    const half = [
+      { x: -1, y: 5, z: 0 },
+      { x: 1, y: 5, z: 0 },
+      { x: 0, y: -5, z: 0 },
+    ]
+    expect(project(view, half).split(' ')).toHaveLength(4)
+  })
+})
+
+describe('keys as a stick', () => {
+  it.each([
+    [[], 0, 0, 0],
+    [['ArrowLeft'], -1, 0, 0],
+    [['ArrowLeft', 'ArrowRight'], 0, 0, 0],
+    [['ArrowUp', 'ArrowRight', '+'], 1, 1, 1],
+    [['-', 'ArrowDown'], 0, -1, -1],
+  ])('%j', (keys, pan, tilt, zoom) => expect(deflection(new Set(keys))).toEqual({ pan, tilt, zoom }))
+})
+
+describe('what the desk knows', () => {
+  it('forgets the camera when the server is lost, and shows no position of another camera', () => {
+    const taken = after(NOTHING_YET, { type: 'taken', camera: 4 })
+    expect(taken.taken).toBe(4)
+    const other = {
+      type: 'position',
+      camera: 5,
+      panDegrees: 1,
+      tiltDegrees: 0,
+      zoom: 0,
+      angleDegrees: 60,
+      panCounts: 14,
+      tiltCounts: 0,
+      zoomCounts: 0,
+    } as const
+    expect(after(taken, other).position).toBeUndefined()
+    expect(after(taken, { type: 'lost' }).taken).toBe(0)
+  })
+
+  it('says so when a head was not seen standing', () => {
+    expect(
+      after(NOTHING_YET, { type: 'stopped', camera: 1, standing: false, why: 'released' }).stopped,
+    ).toContain('look at it')
+  })
+})

@@ -1,0 +1,61 @@
+import type { FromServer, Frame, Position } from './messages'
+
+const FRAMES_SHOWN = 60
+
+/** What the desk knows of the camera it drives. */
+export interface DeskState {
+  readonly connected: boolean
+  readonly taken: number
+  readonly position: Position | undefined
+  readonly trouble: string
+  readonly stopped: string
+  readonly frames: readonly Frame[]
+}
+
+export const NOTHING_YET: DeskState = {
+  connected: false,
+  taken: 0,
+  position: undefined,
+  trouble: '',
+  stopped: '',
+  frames: [],
+}
+
+export type DeskEvent =
+  FromServer | { readonly type: 'connected' } | { readonly type: 'lost' } | { readonly type: 'driving' }
+
+export function after(state: DeskState, event: DeskEvent): DeskState {
+  switch (event.type) {
+    case 'connected':
+      return { ...state, connected: true, trouble: '' }
+    case 'lost':
+      return {
+        ...state,
+        connected: false,
+        taken: 0,
+        trouble:
+          'The desk has lost the server. What moved is stopped by the server within 0.3 s; connecting again …',
+      }
+    case 'driving':
+      return state.stopped === '' ? state : { ...state, stopped: '' }
+    case 'taken':
+      return { ...state, taken: event.camera, position: undefined, trouble: '', stopped: '', frames: [] }
+    case 'refused':
+      return {
+        ...state,
+        taken: state.taken === event.camera && state.position ? state.taken : 0,
+        trouble: event.reason,
+      }
+    case 'position':
+      return event.camera === state.taken ? { ...state, position: event, trouble: '' } : state
+    case 'stopped':
+      return {
+        ...state,
+        stopped: event.standing
+          ? `Stopped and seen standing still (${event.why})`
+          : `Stop sent (${event.why}), but the head was not seen standing still: look at it`,
+      }
+    case 'frames':
+      return { ...state, frames: [...event.frames, ...state.frames].slice(0, FRAMES_SHOWN) }
+  }
+}

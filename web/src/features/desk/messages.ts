@@ -1,0 +1,38 @@
+// What goes over /ws/desk, as the server's DeskMessages say.
+
+export interface Position {
+  readonly type: 'position'
+  readonly camera: number
+  readonly panDegrees: number
+  readonly tiltDegrees: number
+  readonly zoom: number
+  readonly angleDegrees: number
+  readonly panCounts: number
+  readonly tiltCounts: number
+  readonly zoomCounts: number
+}
+
+export interface Frame {
+  readonly at: string
+  readonly sent: boolean
+  readonly hex: string
+  readonly meaning: string
+}
+
+export type FromServer =
+  | Position
+  | { readonly type: 'taken'; readonly camera: number }
+  | { readonly type: 'refused'; readonly camera: number; readonly reason: string }
+  | { readonly type: 'stopped'; readonly camera: number; readonly standing: boolean; readonly why: string }
+  | { readonly type: 'frames'; readonly frames: readonly Frame[] }
+
+/** Deflections: right, up and tele are positive, -1 to 1. */
+export interface Stick {
+  readonly pan: number
+  readonly tilt: number
+  readonly zoom: number
+}
+
+export const CENTRE: Stick = { pan: 0, tilt: 0, zoom: 0 }
+
+export const centred = (s: Stick) => s.pan === 0 && s.tilt === 0 && s.zoom === 0

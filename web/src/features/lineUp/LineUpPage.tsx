@@ -1,0 +1,69 @@
+import Box from '@mui/material/Box'
+import Paper from '@mui/material/Paper'
+import type { Device, Job, Line } from '../../shared/api/types'
+import { Page } from '../../shared/ui/Page'
+import type { Column } from '../../shared/ui/SheetTable'
+import { SheetTable } from '../../shared/ui/SheetTable'
+import { MarkLegend, StateMark } from '../../shared/ui/StateMark'
+
+interface Row {
+  readonly line: Line
+  readonly camera: Device
+  readonly stopped: boolean
+}
+
+const columns: readonly Column<Row>[] = [
+  { title: 'Line', cell: (r) => <b>{r.line.name}</b> },
+  { title: 'Camera', cell: (r) => r.camera.profile },
+  { title: 'Planned address', mono: true, cell: (r) => <Planned row={r} /> },
+  { title: 'Control ID', mono: true, cell: (r) => r.line.controlId },
+  {
+    title: 'Key',
+    cell: (r) =>
+      r.line.key ? (
+        <>
+          <span className="mono">{r.line.key}</span> on {r.line.controller}
+        </>
+      ) : (
+        'none'
+      ),
+  },
+  { title: 'State', cell: (r) => <StateMark mark={r.camera.mark} /> },
+]
+
+function Planned({ row }: { readonly row: Row }) {
+  const address = row.camera.address || 'none'
+  if (!row.stopped) return address
+  return (
+    <Box component="span" sx={{ color: 'error.main', fontWeight: 600 }}>
+      {address} <StateMark mark="stopped" />
+    </Box>
+  )
+}
+
+/** A job's first page: one row a line, its whole thread. */
+export function LineUpPage({ job }: { readonly job: Job }) {
+  const stops = new Set(job.findings.filter((f) => f.severity === 'stop').flatMap((f) => f.deviceIds))
+  const rows = job.lines.flatMap((line) => {
+    const camera = job.devices.find((d) => d.id === line.cameraId)
+    return camera ? [{ line, camera, stopped: stops.has(camera.id) }] : []
+  })
+  return (
+    <Page title="Line-up" job={job} findings={job.findings}>
+      {rows.length === 0 ? (
+        <p>No lines yet: a line is one camera with everything that belongs to it.</p>
+      ) : (
+        <Paper>
+          <SheetTable
+            label="Line-up"
+            columns={columns}
+            rows={rows}
+            rowKey={(r) => r.line.number}
+            rowLabel={(r) => r.line.name}
+          />
+        </Paper>
+      )}
+      <MarkLegend marks={['planned', 'set', 'differs', 'stopped']} />
+    </Page>
+  )
+}

@@ -1,0 +1,1 @@
+export { LineUpPage } from './LineUpPage'

@@ -1,0 +1,2 @@
+export { SignInPage } from './SignInPage'
+export { useSession } from './useSession'

@@ -1,0 +1,21 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type Session = Schemas['SessionBody']
+export type JobSummary = Schemas['JobSummary']
+export type Job = Schemas['JobView']
+export type Subnet = Schemas['SubnetBody']
+export type Device = Schemas['DeviceBody']
+export type Line = Schemas['LineBody']
+export type Finding = Schemas['FindingBody']
+export type Fix = Schemas['FixBody']
+export type Change = Schemas['ChangeBody']
+export type Preview = Schemas['Preview']
+export type AddressPlan = Schemas['PlanBody']
+export type BringUp = Schemas['BringUpView']
+export type Step = Schemas['StepBody']
+export type Outcome = Schemas['Outcome']
+export type Rig = Schemas['RigView']
+export type Desk = Schemas['DeskView']
+export type DeskCamera = Schemas['DeskCamera']

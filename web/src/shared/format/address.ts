@@ -1,0 +1,8 @@
+/** A dotted address as its 32 bits, or undefined when it is none; for drawing only, the core judges. */
+export function bits(address: string): number | undefined {
+  const parts = address.split('.')
+  if (parts.length !== 4) return undefined
+  const octets = parts.map(Number)
+  if (octets.some((o) => !Number.isInteger(o) || o < 0 || o > 255)) return undefined
+  return octets.reduce((sum, o) => sum * 256 + o, 0)
+}

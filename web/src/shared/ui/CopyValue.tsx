@@ -1,0 +1,26 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+
+/** A value to type elsewhere, large and in the type where 0 and O differ, with its copy button. */
+export function CopyValue({ label, value }: { readonly label: string; readonly value: string }) {
+  const [copied, setCopied] = useState(false)
+  const copy = async () => {
+    await navigator.clipboard.writeText(value)
+    setCopied(true)
+    setTimeout(() => setCopied(false), 1500)
+  }
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, py: 0.4 }}>
+      <Box sx={{ width: 92, color: 'text.secondary' }}>{label}</Box>
+      <Box className="mono" sx={{ fontSize: '1.3rem', minWidth: 190 }}>
+        {value || '(leave empty)'}
+      </Box>
+      {value && (
+        <Button size="small" variant="outlined" onClick={copy} aria-label={`Copy ${label}`}>
+          {copied ? 'Copied' : 'Copy'}
+        </Button>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,91 @@
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogActions from '@mui/material/DialogActions'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import { useQuery } from '@tanstack/react-query'
+import { sentence } from '../api/client'
+import { previewChanges, useChange } from '../api/job'
+import type { Change, Finding, Job } from '../api/types'
+import { Trouble } from './Trouble'
+
+interface Props {
+  readonly job: Job
+  readonly title: string
+  readonly changes: readonly Change[]
+  readonly onClose: () => void
+}
+
+/** What a change set would do, before it does it: values before and after, findings gone and new. */
+export function FixDialog({ job, title, changes, onClose }: Props) {
+  const preview = useQuery({
+    queryKey: ['preview', job.id, job.version, changes],
+    queryFn: () => previewChanges(job.id, changes),
+  })
+  const change = useChange(job.id)
+  const apply = () => change.mutate(changes, { onSuccess: onClose })
+  const name = (id: number) => job.devices.find((d) => d.id === id)?.name ?? ''
+  return (
+    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
+      <DialogTitle>{title}</DialogTitle>
+      <DialogContent>
+        <Table size="small">
+          <TableHead>
+            <TableRow>
+              <TableCell>Device</TableCell>
+              <TableCell>Field</TableCell>
+              <TableCell>Now</TableCell>
+              <TableCell>Then</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {changes.map((c) => (
+              <TableRow key={`${c.deviceId} ${c.field}`}>
+                <TableCell>{name(c.deviceId)}</TableCell>
+                <TableCell>{c.field}</TableCell>
+                <TableCell className="mono">{c.before || 'none'}</TableCell>
+                <TableCell className="mono">{c.after || 'none'}</TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+        {preview.data && <Effect title="This clears" none="no finding" findings={preview.data.gone} />}
+        {preview.data && preview.data.fresh.length > 0 && (
+          <Effect title="This brings" none="" findings={preview.data.fresh} />
+        )}
+        {(preview.error ?? change.error) && <Trouble>{sentence(preview.error ?? change.error)}</Trouble>}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave as it is</Button>
+        <Button variant="contained" onClick={apply} disabled={!preview.data || change.isPending} autoFocus>
+          Apply
+        </Button>
+      </DialogActions>
+    </Dialog>
+  )
+}
+
+function Effect(props: {
+  readonly title: string
+  readonly none: string
+  readonly findings: readonly Finding[]
+}) {
+  return (
+    <>
+      <h3 style={{ marginBottom: 4 }}>{props.title}</h3>
+      {props.findings.length === 0 && <div>{props.none}</div>}
+      <ul style={{ margin: 0, paddingLeft: 20 }}>
+        {props.findings.map((f) => (
+          <li key={f.key}>
+            <b>{f.severity}</b> {f.what}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}

@@ -1,0 +1,116 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import type { Finding, Fix, Job } from '../api/types'
+import { FixDialog } from './FixDialog'
+
+interface Props {
+  readonly job: Job
+  readonly findings: readonly Finding[]
+}
+
+/** The ruled margin: findings beside what they concern, stops first, each with why, source and fix. */
+export function Margin({ job, findings }: Props) {
+  const [folded, setFolded] = useState(false)
+  const [chosen, setChosen] = useState<Fix>()
+  if (folded) {
+    return (
+      <Button
+        onClick={() => setFolded(false)}
+        sx={{ writingMode: 'vertical-rl', minWidth: 40, borderRadius: 0 }}
+      >
+        Findings ({findings.length})
+      </Button>
+    )
+  }
+  return (
+    <Box
+      component="aside"
+      aria-label="Findings"
+      sx={{
+        width: 304,
+        flexShrink: 0,
+        borderLeft: '3px double',
+        borderColor: 'divider',
+        overflow: 'auto',
+        px: 2,
+        py: 2,
+      }}
+    >
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+        <h2 style={{ fontSize: '1.05rem', margin: 0 }}>Findings</h2>
+        <Button size="small" onClick={() => setFolded(true)}>
+          Fold
+        </Button>
+      </Box>
+      {findings.length === 0 && <p>Nothing stands against this page.</p>}
+      {findings.map((f) => (
+        <FindingNote key={f.key} finding={f} all={findings} onFix={setChosen} />
+      ))}
+      {chosen && (
+        <FixDialog
+          job={job}
+          title={chosen.label}
+          changes={chosen.changes}
+          onClose={() => setChosen(undefined)}
+        />
+      )}
+    </Box>
+  )
+}
+
+interface NoteProps {
+  readonly finding: Finding
+  readonly all: readonly Finding[]
+  readonly onFix: (fix: Fix) => void
+}
+
+function FindingNote({ finding, all, onFix }: NoteProps) {
+  const stop = finding.severity === 'stop'
+  return (
+    <Box
+      component="section"
+      data-code={finding.code}
+      sx={{ py: 1.5, borderTop: '1px solid', borderColor: 'divider' }}
+    >
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: '0.85rem' }}>
+        <Box component="b" sx={{ color: stop ? 'error.main' : 'text.secondary' }}>
+          <SeverityMark severity={finding.severity} /> {finding.severity}
+        </Box>
+        <Box className="mono" sx={{ color: 'text.secondary' }}>
+          {finding.code}
+        </Box>
+      </Box>
+      <Box sx={{ fontWeight: 600, mt: 0.5 }}>{finding.what}</Box>
+      <Box sx={{ mt: 0.5 }}>{finding.why}</Box>
+      <Box sx={{ mt: 0.5, color: 'text.secondary', fontSize: '0.88rem' }}>Rule: {finding.source}</Box>
+      {finding.fixes.map((fix) => (
+        <Box key={fix.label} sx={{ mt: 1 }}>
+          <Button size="small" variant="outlined" onClick={() => onFix(fix)}>
+            {fix.label} …
+          </Button>
+          {alsoClears(fix, finding, all)}
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+/** Names the other findings that offer the very same change: one cause, one fix. */
+function alsoClears(fix: Fix, finding: Finding, all: readonly Finding[]) {
+  const same = JSON.stringify(fix.changes)
+  const others = all.filter(
+    (f) => f.key !== finding.key && f.fixes.some((x) => JSON.stringify(x.changes) === same),
+  )
+  if (others.length === 0) return null
+  return (
+    <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', mt: 0.5 }}>
+      The same fix as for {others.map((f) => f.code).join(', ')}
+    </Box>
+  )
+}
+
+function SeverityMark({ severity }: { readonly severity: string }) {
+  const shape = { stop: '▲', warn: '◆', note: '–' }[severity] ?? '–'
+  return <span aria-hidden="true">{shape}</span>
+}

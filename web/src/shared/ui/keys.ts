@@ -1,0 +1,19 @@
+import { useEffect, useEffectEvent } from 'react'
+
+/** True while somebody types into a field, where single keys must stay text. */
+export function typing(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    target.matches('input:not([type=range]), textarea, select, [contenteditable]')
+  )
+}
+
+/** Calls the handler for every key pressed anywhere on the page. */
+export function useKeys(handler: (event: KeyboardEvent) => void): void {
+  const onKey = useEffectEvent(handler)
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => onKey(event)
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  }, [])
+}
