@@ -54,13 +54,17 @@ export function notebook(look: Look): Theme {
     },
     components: {
       MuiCssBaseline: {
-        styleOverrides: { body: { overflow: 'hidden' }, 'kbd, code, .mono': { fontFamily: mono } },
+        styleOverrides: {
+          body: { overflow: 'hidden' },
+          'kbd, code, .mono, .MuiTableCell-root.mono': { fontFamily: mono },
+        },
       },
       MuiPaper: {
         defaultProps: { elevation: 0 },
         styleOverrides: { root: { backgroundImage: 'none', border: `1px solid ${c.rule}` } },
       },
       MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: 38 } } },
+      MuiDialog: { defaultProps: { slotProps: { paper: { elevation: 0 } } } },
       MuiTableCell: {
         styleOverrides: {
           root: { borderColor: c.rule, padding: '7px 12px', fontSize: '0.97rem' },

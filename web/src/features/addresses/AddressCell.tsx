@@ -84,7 +84,12 @@ function Codes({ findings }: { readonly findings: readonly Finding[] }) {
     <Box
       key={f.key}
       component="span"
-      sx={{ color: f.severity === 'stop' ? 'error.main' : 'text.secondary', fontSize: '0.85rem', ml: 1 }}
+      sx={{
+        color: f.severity === 'stop' ? 'error.main' : 'text.secondary',
+        display: 'block',
+        fontSize: '0.85rem',
+        whiteSpace: 'nowrap',
+      }}
     >
       {f.severity === 'stop' ? '▲' : '◆'} {f.code}
     </Box>

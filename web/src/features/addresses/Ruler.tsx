@@ -5,12 +5,12 @@ import { useTheme } from '@mui/material/styles'
 import { useState } from 'react'
 import type { KeyboardEvent } from 'react'
 import type { Job, Subnet } from '../../shared/api/types'
-import { hostNumber, moved, tickStep, wholeOf, zoomed } from './rulerScale'
+import { hostNumber, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
 import type { Window } from './rulerScale'
 
-const WIDTH = 1000
-const HEIGHT = 118
-const BAR = { top: 56, height: 24 }
+const WIDTH = 740
+const HEIGHT = 128
+const BAR = { top: 66, height: 24 }
 
 /** The subnet as a ruler: pool, taken, gateway, blocks and devices at their host numbers. */
 export function Ruler({ job }: { readonly job: Job }) {
@@ -71,10 +71,15 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
   const ticks: number[] = []
   for (let h = Math.ceil(view.first / step) * step; h <= view.last; h += step) ticks.push(h)
   const stops = new Set(job.findings.filter((f) => f.severity === 'stop').flatMap((f) => f.deviceIds))
-  const marks = job.devices.flatMap((d) => {
-    const host = hostNumber(subnet, d.address)
-    return host === undefined ? [] : [{ device: d, host, stopped: stops.has(d.id) }]
-  })
+  const marks = job.devices
+    .flatMap((d) => {
+      const host = hostNumber(subnet, d.address)
+      return host === undefined || host < view.first || host > view.last
+        ? []
+        : [{ device: d, name: d.name, x: x(host) + cell / 2, stopped: stops.has(d.id) }]
+    })
+    .sort((a, b) => a.x - b.x)
+  const heights = levels(marks)
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -154,26 +159,16 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
         {marks.map((m, i) => (
           <DeviceMark
             key={m.device.id}
-            x={x(m.host) + cell / 2}
-            name={m.device.name}
+            x={m.x}
+            name={m.name}
             address={m.device.address}
             stopped={m.stopped}
-            level={level(
-              marks.map((k) => x(k.host)),
-              i,
-            )}
+            level={heights[i] ?? 0}
           />
         ))}
       </g>
     </svg>
   )
-}
-
-/** Names that would run into each other are written on different heights. */
-function level(at: readonly number[], i: number): number {
-  let height = 0
-  for (let k = 0; k < i; k++) if (Math.abs((at[k] ?? 0) - (at[i] ?? 0)) < 40) height++
-  return height % 3
 }
 
 function DeviceMark(props: {
@@ -185,7 +180,7 @@ function DeviceMark(props: {
 }) {
   const { palette } = useTheme()
   const colour = props.stopped ? palette.error.main : palette.primary.main
-  const top = 12 + props.level * 15
+  const top = 48 - props.level * 17
   return (
     <g>
       <title>{`${props.name}: ${props.address}`}</title>
@@ -199,7 +194,7 @@ function DeviceMark(props: {
       />
       {props.stopped && <path d={`M${props.x} ${BAR.top + 6} l7 13 h-14 z`} fill={colour} />}
       <text
-        x={Math.min(WIDTH - 4, props.x + 4)}
+        x={props.x > WIDTH - 110 ? props.x - 5 : props.x + 5}
         y={top}
         fontSize="14"
         fontWeight="600"

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Subnet } from '../../shared/api/types'
-import { hostNumber, moved, tickStep, wholeOf, zoomed } from './rulerScale'
+import { hostNumber, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
 
 const subnet = { network: '10.44.8.0', hosts: 254 } as Subnet
 
@@ -32,4 +32,9 @@ describe('the ruler', () => {
   ])('%s hosts are ticked every %s', (size, step) =>
     expect(tickStep({ first: 0, last: size - 1 })).toBe(step),
   )
+
+  it('writes names that would touch on different heights', () => {
+    const at = (x: number) => ({ x, name: 'L1' })
+    expect(levels([at(0), at(5), at(10), at(15), at(40)])).toEqual([0, 1, 2, 2, 0])
+  })
 })

@@ -43,3 +43,17 @@ export function tickStep(window: Window): number {
   const power = 10 ** Math.floor(Math.log10(Math.max(1, rough)))
   return [1, 2, 5, 10].map((f) => f * power).find((s) => s >= rough) ?? power * 10
 }
+
+/** Room a name takes, in drawing units a letter. */
+const LETTER = 8
+
+/** Names that would run into each other are written on different heights, three at the most. */
+export function levels(names: readonly { readonly x: number; readonly name: string }[]): number[] {
+  const ends = [-Infinity, -Infinity, -Infinity]
+  return names.map(({ x, name }) => {
+    const free = ends.findIndex((end) => end <= x)
+    const at = free < 0 ? 2 : free
+    ends[at] = x + 6 + name.length * LETTER
+    return at
+  })
+}

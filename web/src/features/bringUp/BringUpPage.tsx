@@ -38,7 +38,13 @@ export function BringUpPage({ job }: { readonly job: Job }) {
     <Page title="Bring-up" job={job} findings={findings} actions={again}>
       {bringUp.view.error && <Trouble>{sentence(bringUp.view.error)}</Trouble>}
       {view && (
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 236px' }, gap: 2 }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 236px' },
+            gap: 2,
+          }}
+        >
           <div>
             <Now view={view} bringUp={bringUp} />
             {view.started && !view.finished && <LaptopCard laptop={view.laptop} />}

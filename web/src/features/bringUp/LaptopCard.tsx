@@ -15,7 +15,7 @@ export function LaptopCard({ laptop }: { readonly laptop: BringUp['laptop'] }) {
       <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 1 }}>
         This laptop
       </Box>
-      <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
+      <Box sx={{ display: 'flex', columnGap: 4, rowGap: 0.5, flexWrap: 'wrap' }}>
         <span>
           must be on <b className="mono">{laptop.wanted}</b>
         </span>

@@ -67,7 +67,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) auto' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) auto' },
           gap: 2,
           mt: 1.5,
         }}

@@ -22,7 +22,7 @@ export function WireFrames({ frames }: { readonly frames: readonly Frame[] }) {
             key={`${f.at} ${i}`}
             sx={{
               display: 'grid',
-              gridTemplateColumns: '96px 16px minmax(0, 1.3fr) minmax(0, 1fr)',
+              gridTemplateColumns: '112px 16px minmax(0, 1.3fr) minmax(0, 1fr)',
               gap: 1,
               py: 0.2,
             }}

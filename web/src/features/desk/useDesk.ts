@@ -13,6 +13,8 @@ export function useDesk(job: number, limit: number) {
   const socket = useRef<WebSocket>(undefined)
   const stick = useRef<Stick>(CENTRE)
   const limitNow = useRef(limit)
+  /** The camera that is wanted: taken again by itself when the line comes back. */
+  const wanted = useRef(0)
   useEffect(() => {
     limitNow.current = limit
   }, [limit])
@@ -31,6 +33,7 @@ export function useDesk(job: number, limit: number) {
       ws.onopen = () => {
         ws.send(JSON.stringify({ type: 'open', job }))
         dispatch({ type: 'connected' })
+        if (wanted.current) ws.send(JSON.stringify({ type: 'take', camera: wanted.current }))
       }
       ws.onmessage = (m) => dispatch(JSON.parse(m.data as string) as FromServer)
       ws.onclose = () => {
@@ -75,7 +78,13 @@ export function useDesk(job: number, limit: number) {
 
   return {
     state,
-    take: useCallback((camera: number) => send({ type: 'take', camera }), [send]),
+    take: useCallback(
+      (camera: number) => {
+        wanted.current = camera
+        send({ type: 'take', camera })
+      },
+      [send],
+    ),
     push,
     home: useCallback(() => send({ type: 'home' }), [send]),
     stopAll: useCallback(() => {

@@ -11,7 +11,9 @@ interface Props {
 
 /** The ruled margin: findings beside what they concern, stops first, each with why, source and fix. */
 export function Margin({ job, findings }: Props) {
-  const [folded, setFolded] = useState(false)
+  // With nothing to say it keeps out of the way, until somebody decides otherwise.
+  const [choice, setFolded] = useState<boolean>()
+  const folded = choice ?? findings.length === 0
   const [chosen, setChosen] = useState<Fix>()
   if (folded) {
     return (

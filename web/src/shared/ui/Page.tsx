@@ -34,7 +34,9 @@ export function Page({ title, job, findings, actions, children }: Props) {
           py: 2,
         }}
       >
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1.5, flexWrap: 'wrap' }}>
+        <Box
+          sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1.5, flexWrap: 'wrap', minHeight: 38 }}
+        >
           <Box component="h1" sx={{ typography: 'h1', m: 0, flex: 1 }}>
             {title}
           </Box>

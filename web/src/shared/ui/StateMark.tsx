@@ -60,9 +60,9 @@ export function MarkLegend({ marks }: { readonly marks: readonly Mark[] }) {
       }}
     >
       {marks.map((m) => (
-        <span key={m}>
+        <Box key={m} component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75 }}>
           <StateMark mark={m} /> – {meaning[m]}
-        </span>
+        </Box>
       ))}
     </Box>
   )

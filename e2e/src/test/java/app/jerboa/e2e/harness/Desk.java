@@ -1,0 +1,173 @@
+package app.jerboa.e2e.harness;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.RequestOptions;
+import java.nio.file.Path;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A person at a browser: signs in, opens pages, presses what is labelled so. */
+public final class Desk implements AutoCloseable {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final List<String> FLAGS =
+            List.of(
+                    "--no-sandbox",
+                    "--disable-gpu",
+                    "--disable-quic",
+                    "--no-first-run",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync");
+
+    private final Playwright playwright = Playwright.create();
+    private final Browser browser;
+    private final Programs programs;
+    private BrowserContext context;
+    public Page page;
+
+    public Desk(Programs programs) {
+        this.programs = programs;
+        String chromium = System.getenv().getOrDefault("CHROMIUM", "/usr/bin/chromium");
+        browser =
+                playwright
+                        .chromium()
+                        .launch(
+                                new BrowserType.LaunchOptions()
+                                        .setExecutablePath(Path.of(chromium))
+                                        .setArgs(FLAGS));
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+        sitDown(ColorScheme.LIGHT, 1280, 800);
+    }
+
+    /** A fresh browser profile, as if nobody had been here. */
+    public void sitDown(ColorScheme scheme, int width, int height) {
+        if (context != null) {
+            context.close();
+        }
+        context =
+                browser.newContext(
+                        new Browser.NewContextOptions()
+                                .setViewportSize(width, height)
+                                .setColorScheme(scheme)
+                                .setReducedMotion(ReducedMotion.REDUCE));
+        context.setDefaultTimeout(15_000);
+        page = context.newPage();
+    }
+
+    public void signIn() {
+        page.navigate(programs.url("/"));
+        page.getByLabel("Sign-in name").fill("asha");
+        page.getByLabel("Password").fill(Programs.PASSWORD);
+        press("Sign in");
+        PlaywrightAssertions.assertThat(
+                        page.getByRole(
+                                AriaRole.HEADING, new Page.GetByRoleOptions().setName("Jobs")))
+                .isVisible();
+    }
+
+    /** Another copy of the demo job, so that journeys do not meet; its number. */
+    public long freshJob() {
+        return send("POST", "/api/jobs/demo", "{}").get("id").asLong();
+    }
+
+    public JsonNode send(String method, String path, String body) {
+        String token =
+                context.cookies().stream()
+                        .filter(c -> c.name.equals("XSRF-TOKEN"))
+                        .findFirst()
+                        .orElseThrow()
+                        .value;
+        RequestOptions options =
+                RequestOptions.create().setMethod(method).setHeader("X-XSRF-TOKEN", token);
+        if (!method.equals("GET")) {
+            options.setHeader("Content-Type", "application/json").setData(body);
+        }
+        return JSON.readTree(page.request().fetch(programs.url(path), options).text());
+    }
+
+    public static JsonNode json(String text) {
+        return JSON.readTree(text);
+    }
+
+    /** The demo job with its fault cleared. */
+    public long soundJob() {
+        long job = freshJob();
+        long l4 = device(job, "L4");
+        send(
+                "POST",
+                "/api/jobs/" + job + "/changes",
+                "{\"changes\":[{\"deviceId\":"
+                        + l4
+                        + ",\"field\":\"address\",\"before\":\"10.44.8.33\",\"after\":\"10.44.8.24\"}]}");
+        return job;
+    }
+
+    public long device(long job, String name) {
+        for (JsonNode d : send("GET", "/api/jobs/" + job, "").get("devices")) {
+            if (d.get("name").asString().equals(name)) {
+                return d.get("id").asLong();
+            }
+        }
+        throw new IllegalStateException("no device " + name);
+    }
+
+    /**
+     * A job whose cameras are all up at their planned addresses, done through the rig without the
+     * pages.
+     */
+    public long broughtUpJob() {
+        long job = soundJob();
+        programs.speed(1000);
+        String path = "/api/jobs/" + job + "/bring-up";
+        JsonNode view = send("POST", path + "/start", "{}");
+        while (!view.get("finished").asBoolean()) {
+            int step = view.get("current").asInt();
+            String kind = view.get("steps").get(step - 1).get("kind").asString();
+            if (List.of("hop-out", "plug", "set", "hop-home").contains(kind)) {
+                send("POST", path + "/steps/" + step + "/rig-hands", "{}");
+            }
+            JsonNode outcome = send("POST", path + "/steps/" + step + "/check", "{}");
+            if (!outcome.has("view")) {
+                throw new IllegalStateException("step " + step + ": " + outcome);
+            }
+            view = outcome.get("view");
+        }
+        programs.speed(1);
+        return job;
+    }
+
+    public void open(long job, String stage) {
+        page.navigate(programs.url("/jobs/" + job + "/" + stage));
+        PlaywrightAssertions.assertThat(
+                        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .isVisible();
+    }
+
+    public Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    public void press(String name) {
+        button(name).click();
+    }
+
+    public Locator row(String name) {
+        return page.locator("tr[data-row='" + name + "']");
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -1,0 +1,207 @@
+package app.jerboa.e2e.harness;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.awaitility.Awaitility;
+
+/**
+ * The rig, the server and their database as processes of their own, the way the launcher starts
+ * them.
+ */
+public final class Programs implements AutoCloseable {
+    public static final String PASSWORD = "journey-password";
+    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    private static final Path LOGS = Path.of("target", "logs");
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final int rigPort = freePort();
+    private final int serverPort = freePort();
+    private final String database;
+    private final boolean demo;
+    private final Process rig;
+    private Process server;
+
+    /**
+     * @param demo with the demo account and its job; else as on first use
+     */
+    public Programs(boolean demo) {
+        this.demo = demo;
+        this.database = freshDatabase();
+        Path state = LOGS.resolve("rig-" + rigPort + ".json");
+        String classPath =
+                ROOT + "/standin/target/jerboa-standin.jar:" + ROOT + "/standin/target/lib/*";
+        rig =
+                start(
+                        "rig",
+                        Map.of(),
+                        "-cp",
+                        classPath,
+                        "app.jerboa.standin.Main",
+                        "rig",
+                        "--port",
+                        "" + rigPort,
+                        "--state",
+                        state.toString(),
+                        "--speed",
+                        "100");
+        startServer();
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String env(String name) {
+        return Optional.ofNullable(System.getenv(name))
+                .orElseThrow(
+                        () -> new IllegalStateException(name + " is not set: run ./jerboa test"));
+    }
+
+    private static String freshDatabase() {
+        String name = "journey_" + ProcessHandle.current().pid() + "_" + System.nanoTime();
+        try (var connection =
+                        DriverManager.getConnection(
+                                env("JERBOA_TEST_DB") + "/postgres",
+                                "jerboa",
+                                env("JERBOA_TEST_DB_PASSWORD"));
+                var statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        return name;
+    }
+
+    private static Process start(
+            String name, Map<String, String> environment, String... arguments) {
+        List<String> command =
+                Stream.concat(
+                                Stream.of(
+                                        Path.of(System.getProperty("java.home"), "bin", "java")
+                                                .toString(),
+                                        "-XX:TieredStopAtLevel=1",
+                                        "-XX:+UseSerialGC"),
+                                Stream.of(arguments))
+                        .toList();
+        try {
+            Files.createDirectories(LOGS);
+            ProcessBuilder builder = new ProcessBuilder(command);
+            builder.environment().putAll(environment);
+            builder.redirectErrorStream(true);
+            builder.redirectOutput(
+                    ProcessBuilder.Redirect.appendTo(LOGS.resolve(name + ".log").toFile()));
+            return builder.start();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public void startServer() {
+        server =
+                start(
+                        "server",
+                        Map.of(
+                                "JERBOA_PORT",
+                                "" + serverPort,
+                                "JERBOA_DB_URL",
+                                env("JERBOA_TEST_DB") + "/" + database,
+                                "JERBOA_DB_USER",
+                                "jerboa",
+                                "JERBOA_DB_PASSWORD",
+                                env("JERBOA_TEST_DB_PASSWORD"),
+                                "JERBOA_RIG_URL",
+                                "http://127.0.0.1:" + rigPort,
+                                "JERBOA_DEMO_PASSWORD",
+                                demo ? PASSWORD : ""),
+                        "-jar",
+                        ROOT + "/server/target/jerboa-server.jar");
+        Awaitility.await()
+                .atMost(Duration.ofSeconds(90))
+                .pollInterval(Duration.ofMillis(200))
+                .until(this::healthy);
+    }
+
+    private boolean healthy() {
+        if (!server.isAlive()) {
+            throw new IllegalStateException("the server ended: see e2e/target/logs/server.log");
+        }
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(url("/actuator/health"))).build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body()
+                    .contains("UP");
+        } catch (IOException notYet) {
+            return false;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    /** As the power cut does it: no goodbye. */
+    public void killServer() {
+        try {
+            server.destroyForcibly().waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    public String url(String path) {
+        return "http://127.0.0.1:" + serverPort + path;
+    }
+
+    /** What the rig itself says, past the server. */
+    public String rig(String method, String path, String body) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + rigPort + path))
+                                    .method(method, HttpRequest.BodyPublishers.ofString(body))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public void speed(int speed) {
+        rig("PUT", "/clock", "{\"speed\":" + speed + "}");
+    }
+
+    public static String logs() {
+        try {
+            return Files.readString(LOGS.resolve("server.log"))
+                    + Files.readString(LOGS.resolve("rig.log"));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public void close() {
+        server.destroy();
+        rig.destroy();
+    }
+}
