@@ -49,7 +49,7 @@ export function BottomLine({ job, trouble, onSeen }: Props) {
             whiteSpace: 'nowrap',
           }}
         >
-          {log && log.text ? `${timeOfDay(log.at)} ${log.person}: ${log.text}` : 'Nothing logged yet'}
+          {log && log.text ? `${timeOfDay(log.at)} ${log.person}: ${log.text}` : ''}
         </Box>
       )}
     </Box>

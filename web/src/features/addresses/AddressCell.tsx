@@ -49,7 +49,7 @@ export function AddressCell({ job, device, findings }: Props) {
         sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
       >
         <span>
-          {device.address || 'none'}
+          {device.address ? `${device.address}/${device.prefix}` : 'none'}
           <Codes findings={findings} />
         </span>
       </ButtonBase>

@@ -68,13 +68,12 @@ export function AddressesPage({ job }: { readonly job: Job }) {
 function columnsOf(job: Job): readonly Column<Device>[] {
   const line = (d: Device) => job.lines.find((l) => l.cameraId === d.id)
   return [
-    { title: 'Device', cell: (d) => <b>{d.name}</b> },
+    { title: 'Device', cell: (d) => <b style={{ whiteSpace: 'nowrap' }}>{d.name}</b> },
     {
       title: 'Planned address',
       mono: true,
       cell: (d) => <AddressCell job={job} device={d} findings={worst(job.findings, d)} />,
     },
-    { title: 'Mask', mono: true, cell: (d) => `/${d.prefix}` },
     { title: 'Key', mono: true, cell: (d) => line(d)?.key ?? '' },
     { title: 'Factory', mono: true, cell: (d) => d.factoryAddress },
     { title: 'MAC', mono: true, cell: (d) => d.mac },

@@ -5,7 +5,7 @@ import { useTheme } from '@mui/material/styles'
 import { useState } from 'react'
 import type { KeyboardEvent } from 'react'
 import type { Job, Subnet } from '../../shared/api/types'
-import { hostNumber, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
+import { hostNumber, labels, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
 import type { Window } from './rulerScale'
 
 const WIDTH = 740
@@ -71,15 +71,18 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
   const ticks: number[] = []
   for (let h = Math.ceil(view.first / step) * step; h <= view.last; h += step) ticks.push(h)
   const stops = new Set(job.findings.filter((f) => f.severity === 'stop').flatMap((f) => f.deviceIds))
-  const marks = job.devices
-    .flatMap((d) => {
-      const host = hostNumber(subnet, d.address)
-      return host === undefined || host < view.first || host > view.last
-        ? []
-        : [{ device: d, name: d.name, x: x(host) + cell / 2, stopped: stops.has(d.id) }]
-    })
-    .sort((a, b) => a.x - b.x)
-  const heights = levels(marks)
+  const marks = job.devices.flatMap((d) => {
+    const host = hostNumber(subnet, d.address)
+    return host === undefined || host < view.first || host > view.last
+      ? []
+      : [{ device: d, name: d.name, x: x(host) + cell / 2, stopped: stops.has(d.id) }]
+  })
+  const colour = (stopped: boolean) => (stopped ? palette.error.main : palette.primary.main)
+  const names = [false, true].flatMap((stopped) =>
+    labels(marks.filter((m) => m.stopped === stopped)).map((l) => ({ ...l, stopped })),
+  )
+  names.sort((a, b) => a.x - b.x)
+  const heights = levels(names)
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -156,52 +159,51 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
             </text>
           </g>
         ))}
-        {marks.map((m, i) => (
-          <DeviceMark
-            key={m.device.id}
-            x={m.x}
-            name={m.name}
-            address={m.device.address}
-            stopped={m.stopped}
-            level={heights[i] ?? 0}
-          />
+        {marks.map((m) => (
+          <g key={m.device.id}>
+            <title>{`${m.name}: ${m.device.address}`}</title>
+            <line
+              x1={m.x}
+              x2={m.x}
+              y1={BAR.top - 8}
+              y2={BAR.top + BAR.height}
+              stroke={colour(m.stopped)}
+              strokeWidth={m.stopped ? 3 : 2}
+            />
+            {m.stopped && <path d={`M${m.x} ${BAR.top + 6} l7 13 h-14 z`} fill={colour(true)} />}
+          </g>
+        ))}
+        {names.map((n, i) => (
+          <Name key={n.name} {...n} level={heights[i] ?? 0} colour={colour(n.stopped)} />
         ))}
       </g>
     </svg>
   )
 }
 
-function DeviceMark(props: {
+interface NameProps {
   readonly x: number
   readonly name: string
-  readonly address: string
-  readonly stopped: boolean
   readonly level: number
-}) {
-  const { palette } = useTheme()
-  const colour = props.stopped ? palette.error.main : palette.primary.main
-  const top = 48 - props.level * 17
+  readonly colour: string
+}
+
+/** A name over its mark; near the right end it is written to the left. */
+function Name({ x, name, level, colour }: NameProps) {
+  const top = 48 - level * 17
+  const late = x > WIDTH - 110
   return (
     <g>
-      <title>{`${props.name}: ${props.address}`}</title>
-      <line
-        x1={props.x}
-        x2={props.x}
-        y1={top + 3}
-        y2={BAR.top + BAR.height}
-        stroke={colour}
-        strokeWidth={props.stopped ? 3 : 2}
-      />
-      {props.stopped && <path d={`M${props.x} ${BAR.top + 6} l7 13 h-14 z`} fill={colour} />}
+      <line x1={x} x2={x} y1={top - 10} y2={BAR.top} stroke={colour} strokeWidth="2" />
       <text
-        x={props.x > WIDTH - 110 ? props.x - 5 : props.x + 5}
+        x={late ? x - 5 : x + 5}
         y={top}
         fontSize="14"
         fontWeight="600"
         fill={colour}
-        textAnchor={props.x > WIDTH - 110 ? 'end' : 'start'}
+        textAnchor={late ? 'end' : 'start'}
       >
-        {props.name}
+        {name}
       </text>
     </g>
   )

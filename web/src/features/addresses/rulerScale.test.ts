@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Subnet } from '../../shared/api/types'
-import { hostNumber, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
+import { hostNumber, labels, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
 
 const subnet = { network: '10.44.8.0', hosts: 254 } as Subnet
 
@@ -32,6 +32,19 @@ describe('the ruler', () => {
   ])('%s hosts are ticked every %s', (size, step) =>
     expect(tickStep({ first: 0, last: size - 1 })).toBe(step),
   )
+
+  it('gives neighbours one name', () => {
+    const marks = [
+      { x: 30, name: 'L2' },
+      { x: 27, name: 'L1' },
+      { x: 33, name: 'L3' },
+      { x: 60, name: 'L4' },
+    ]
+    expect(labels(marks)).toEqual([
+      { x: 27, name: 'L1–L3' },
+      { x: 60, name: 'L4' },
+    ])
+  })
 
   it('writes names that would touch on different heights', () => {
     const at = (x: number) => ({ x, name: 'L1' })

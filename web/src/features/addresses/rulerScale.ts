@@ -44,6 +44,30 @@ export function tickStep(window: Window): number {
   return [1, 2, 5, 10].map((f) => f * power).find((s) => s >= rough) ?? power * 10
 }
 
+/** Marks closer than this share one name. */
+const NEIGHBOURS = 12
+
+/** A mark on the ruler, or several side by side under one name. */
+export interface Labelled {
+  readonly x: number
+  readonly name: string
+}
+
+/** "L1–L3" for neighbours whose names would stand on top of each other; sorted by place. */
+export function labels(marks: readonly Labelled[]): Labelled[] {
+  const runs: Labelled[][] = []
+  for (const mark of [...marks].sort((a, b) => a.x - b.x)) {
+    const last = runs.at(-1)
+    const end = last?.at(-1)
+    if (last && end && mark.x - end.x < NEIGHBOURS) last.push(mark)
+    else runs.push([mark])
+  }
+  return runs.map((run) => {
+    const [first, last] = [run[0], run.at(-1)]
+    return { x: first?.x ?? 0, name: run.length === 1 ? (first?.name ?? '') : `${first?.name}–${last?.name}` }
+  })
+}
+
 /** Room a name takes, in drawing units a letter. */
 const LETTER = 8
 

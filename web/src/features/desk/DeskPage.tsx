@@ -93,9 +93,15 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
             <Box sx={{ display: 'flex', gap: 1 }}>
               <Button
                 variant="contained"
-                color="error"
                 onClick={stop}
-                sx={{ flex: 1, minHeight: 52, fontSize: '1.05rem' }}
+                sx={{
+                  flex: 1,
+                  minHeight: 52,
+                  fontSize: '1.05rem',
+                  bgcolor: '#B3211B',
+                  color: '#FFFFFF',
+                  '&:hover': { bgcolor: '#8E1A15' },
+                }}
               >
                 STOP ALL (Space)
               </Button>

@@ -83,9 +83,9 @@ function HowFar({ job }: { readonly job: JobSummary }) {
       {counts
         .filter(([, n]) => n > 0)
         .map(([mark, n]) => (
-          <span key={mark}>
+          <Box key={mark} component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75 }}>
             {n} <StateMark mark={mark} />
-          </span>
+          </Box>
         ))}
     </Box>
   )

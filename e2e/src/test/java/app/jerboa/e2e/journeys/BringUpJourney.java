@@ -1,0 +1,128 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.Jerboa;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Bringing four cameras up against the rig, with everything that goes wrong on the way. */
+class BringUpJourney extends Jerboa {
+    private static final String CHECK = "Done, check it";
+
+    private static Locator step(String kind) {
+        return desk.page.locator("[data-step=" + kind + "]");
+    }
+
+    /**
+     * Does the step's hand work in the rig, if it has any, then has it checked until it is done.
+     */
+    private static void carryOut(int number) {
+        Locator card = desk.page.locator("[data-step]");
+        assertThat(card).containsText("Step " + number + " of 22");
+        Locator hands = card.locator("button:has-text('In the rig')");
+        if (hands.count() > 0) {
+            hands.click();
+        }
+        for (int tries = 0; tries < 40 && here() == number; tries++) {
+            desk.press(CHECK);
+            desk.page.waitForTimeout(300);
+        }
+    }
+
+    private static int here() {
+        Locator now = desk.page.locator("li[aria-current=step]");
+        return now.count() == 0 ? 0 : Integer.parseInt(now.locator(".mono").innerText().strip());
+    }
+
+    private static JsonNode hall(long job) {
+        return Desk.json(programs.rig("GET", "/halls/" + job, ""));
+    }
+
+    @Test
+    void aFaultyPlanIsNotCarriedIntoTheCameras() {
+        desk.open(desk.freshJob(), "bring-up");
+        assertThat(desk.button("Start the bring-up")).isDisabled();
+        assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("score computers");
+    }
+
+    @Test
+    void clicksAreNotBelievedAndRivalsFight() {
+        programs.speed(100);
+        long job = desk.soundJob();
+        desk.open(job, "bring-up");
+        desk.press("Start the bring-up");
+        desk.press(CHECK);
+        assertThat(step("hop-out")).containsText("Not done: The laptop is on 10.44.8.81/24");
+        carryOut(1);
+        carryOut(2);
+        desk.page.locator("[data-device=L2] button").click();
+        assertThat(desk.page.locator("[data-device=L2]")).containsText("running");
+        desk.press(CHECK);
+        assertThat(step("see"))
+                .containsText("L1 and L2 both answer at 192.168.77.10 and fight over it");
+        desk.page.locator("[data-device=L2] button").click();
+        assertThat(desk.page.locator("[data-device=L2]")).containsText("unplugged");
+        carryOut(3);
+        // The set step is ticked without anything being typed in; the restart step finds out.
+        desk.press(CHECK);
+        assertThat(step("restart")).isVisible();
+        desk.press(CHECK);
+        assertThat(step("restart")).containsText("L1 still answers at 192.168.77.10");
+    }
+
+    @Test
+    void theWrongCameraIsNoticedByItsMac() {
+        programs.speed(100);
+        desk.open(desk.soundJob(), "bring-up");
+        desk.press("Start the bring-up");
+        carryOut(1);
+        desk.page.locator("[data-device=L3] button").click();
+        assertThat(desk.page.locator("[data-device=L3]")).containsText("running");
+        desk.press(CHECK);
+        assertThat(step("see")).isVisible();
+        desk.press(CHECK);
+        assertThat(step("see")).containsText("Another camera is connected. Swap it for L1");
+    }
+
+    @Test
+    void fourCamerasWithAKilledServerAndAClosedBrowserInTheMiddle() {
+        programs.speed(100);
+        long job = desk.soundJob();
+        desk.open(job, "bring-up");
+        desk.press("Start the bring-up");
+        for (int n = 1; n <= 8; n++) {
+            carryOut(n);
+        }
+        assertThat(step("restart")).containsText("Step 9 of 22");
+        programs.killServer();
+        desk.press(CHECK);
+        assertThat(step("restart"))
+                .containsText("The server does not answer. What was stored is kept");
+        programs.startServer();
+        desk.sitDown(ColorScheme.LIGHT, 1280, 800);
+        desk.signIn();
+        desk.open(job, "bring-up");
+        assertThat(step("restart")).containsText("Step 9 of 22");
+        for (int n = 9; n <= 22; n++) {
+            carryOut(n);
+        }
+        assertThat(desk.page.getByText("All 4 cameras answer at their planned addresses"))
+                .isVisible();
+        List<String> settled = new ArrayList<>();
+        hall(job)
+                .get("devices")
+                .forEach(d -> settled.add(d.get("settings").get("address").asString()));
+        assertThat(settled).containsExactly("10.44.8.21", "10.44.8.22", "10.44.8.23", "10.44.8.24");
+        assertThat(hall(job).get("laptop").get("address").asString()).isEqualTo("10.44.8.81");
+        desk.open(job, "");
+        assertThat(desk.row("L3")).containsText("set");
+    }
+}

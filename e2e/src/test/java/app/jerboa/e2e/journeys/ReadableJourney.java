@@ -1,0 +1,70 @@
+package app.jerboa.e2e.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.e2e.harness.Jerboa;
+import app.jerboa.e2e.harness.Programs;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/**
+ * Every page in both looks: nothing serious for the accessibility checker, nothing wider than the
+ * screen.
+ */
+class ReadableJourney extends Jerboa {
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void pagesAreReadable(ColorScheme look) {
+        desk.sitDown(look, 1280, 800);
+        desk.signIn();
+        long job = desk.freshJob();
+        for (String page : List.of("", "addresses", "bring-up", "desk")) {
+            desk.open(job, page);
+            desk.page.waitForTimeout(600);
+            var found =
+                    new AxeBuilder(desk.page)
+                                    .withTags(List.of("wcag2a", "wcag2aa"))
+                                    .analyze()
+                                    .getViolations()
+                                    .stream()
+                                    .filter(
+                                            v ->
+                                                    v.getImpact().equals("serious")
+                                                            || v.getImpact().equals("critical"))
+                                    .map(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
+                                    .toList();
+            assertThat(found).as(page + " " + look).isEmpty();
+        }
+    }
+
+    @Test
+    void pagesFitTheirScreens() {
+        long job = desk.freshJob();
+        int[][] screens = {{1280, 800}, {1024, 768}, {390, 844}};
+        for (int[] screen : screens) {
+            desk.page.setViewportSize(screen[0], screen[1]);
+            for (String page :
+                    screen[0] < 1000
+                            ? List.of("bring-up")
+                            : List.of("", "addresses", "bring-up", "desk")) {
+                desk.open(job, page);
+                desk.page.waitForTimeout(300);
+                Object tooWide =
+                        desk.page.evaluate(
+                                "() => [...document.querySelectorAll('main, main *')].filter(e => e.getBoundingClientRect().right > innerWidth + 1 && !e.closest('svg')).map(e => e.tagName + ' ' + e.className).slice(0, 3)");
+                assertThat((List<?>) tooWide).as(page + " at " + screen[0]).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void theLogsHoldNoSecretAndNoStackTrace() {
+        assertThat(Programs.logs()).doesNotContain(Programs.PASSWORD, "\tat ", "Exception");
+    }
+}
