@@ -98,7 +98,10 @@ public final class Main {
         }
         WorldClock clock = clock(options, InstantSource.system().instant());
         SimulatedHead head =
-                new SimulatedHead(facts, () -> clock.at(InstantSource.system().instant()));
+                new SimulatedHead(
+                        facts,
+                        () -> clock.at(InstantSource.system().instant()),
+                        InstantSource.system());
         for (Form form : List.of(Form.HEADER, Form.RAW)) {
             boolean header = form == Form.HEADER;
             int port =

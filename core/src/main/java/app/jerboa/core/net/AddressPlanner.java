@@ -10,10 +10,8 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 
 /**
  * Works out who needs another address and which, moving as few devices as it can.
@@ -26,6 +24,9 @@ import java.util.TreeMap;
 public final class AddressPlanner {
     private final AddressFacts facts;
     private final RangeIndex<Blocked> blocked;
+    private final RangeIndex<Blocked> closed;
+    private final RangeIndex<Blocked> closedButPools;
+    private final Standing standing = new Standing();
     private final AddressBlocks blocks;
     private final Map<DeviceId, AddressedDevice> devices = new LinkedHashMap<>();
     private final Map<DeviceId, Integer> groups = new HashMap<>();
@@ -34,10 +35,13 @@ public final class AddressPlanner {
     private final Set<DeviceId> inRun = new HashSet<>();
     private final Set<DeviceId> makingRoom = new HashSet<>();
     private final List<DeviceId> unplaced = new ArrayList<>();
+    private int lastGroup;
 
     private AddressPlanner(AddressFacts facts) {
         this.facts = facts;
         this.blocked = Blocked.of(facts, true);
+        this.closed = Blocked.of(facts, true);
+        this.closedButPools = Blocked.of(facts, false);
         this.blocks = blocksFor(facts);
         facts.devices().forEach(d -> devices.put(d.id(), d));
     }
@@ -54,6 +58,7 @@ public final class AddressPlanner {
     }
 
     private AddressPlan plan() {
+        facts.devices().stream().filter(this::sound).forEach(standing::add);
         for (CountingRun run : facts.runs()) {
             placeRun(run);
         }
@@ -68,35 +73,35 @@ public final class AddressPlanner {
         if (rest.cameras().isEmpty()) {
             return;
         }
-        NavigableMap<Ipv4, AddressedDevice> others = othersThatCouldMakeRoom(rest);
-        Optional<Ipv4> first =
-                new RunPlacement(
-                                rest,
-                                facts.lan().subnet(),
-                                blocks.of(AddressRole.CAMERA),
-                                closedTo(rest),
-                                others,
-                                devices)
-                        .first();
         rest.cameras().forEach(k -> inRun.add(k.camera()));
-        if (first.isEmpty()) {
-            rest.cameras().forEach(k -> unplaced.add(k.camera()));
-            return;
-        }
-        takeRun(rest, first.get(), others);
+        rest.cameras().forEach(k -> standing.remove(devices.get(k.camera())));
+        RunPlacement placement =
+                new RunPlacement(
+                        rest,
+                        facts.lan().subnet(),
+                        blocks.of(AddressRole.CAMERA),
+                        closedTo(rest),
+                        standing,
+                        devices);
+        placement
+                .first()
+                .ifPresentOrElse(
+                        first -> takeRun(rest, first),
+                        () -> rest.cameras().forEach(k -> unplaced.add(k.camera())));
     }
 
-    private void takeRun(CountingRun run, Ipv4 first, Map<Ipv4, AddressedDevice> others) {
-        int group = groups.values().stream().mapToInt(g -> g).max().orElse(0) + 1;
+    private void takeRun(CountingRun run, Ipv4 first) {
+        lastGroup++;
         for (CountingRun.Keyed keyed : run.cameras()) {
             Ipv4 address = first.plus(run.offset(keyed));
             place(keyed.camera(), address);
-            groups.put(keyed.camera(), group);
-            Optional.ofNullable(others.get(address))
+            groups.put(keyed.camera(), lastGroup);
+            standing.at(address)
                     .ifPresent(
                             d -> {
+                                standing.remove(d);
                                 makingRoom.add(d.id());
-                                groups.put(d.id(), group);
+                                groups.put(d.id(), lastGroup);
                             });
         }
     }
@@ -116,23 +121,7 @@ public final class AddressPlanner {
     private RangeIndex<Blocked> closedTo(CountingRun run) {
         boolean allReserved =
                 run.cameras().stream().allMatch(k -> devices.get(k.camera()).reserved());
-        RangeIndex<Blocked> closed = Blocked.of(facts, !allReserved);
-        placed.forEach(
-                (id, address) ->
-                        closed.put(Ipv4Range.of(address), new Blocked(Blocked.Kind.USED, "")));
-        return closed;
-    }
-
-    private NavigableMap<Ipv4, AddressedDevice> othersThatCouldMakeRoom(CountingRun run) {
-        Set<DeviceId> own = new HashSet<>();
-        run.cameras().forEach(k -> own.add(k.camera()));
-        TreeMap<Ipv4, AddressedDevice> others = new TreeMap<>();
-        for (AddressedDevice d : facts.devices()) {
-            if (!own.contains(d.id()) && !placed.containsKey(d.id()) && sound(d)) {
-                others.merge(d.address().orElseThrow(), d, (a, b) -> a.set() ? a : b.set() ? b : a);
-            }
-        }
-        return others;
+        return allReserved ? closedButPools : closed;
     }
 
     /** Its own address may be used: in the subnet, and not blocked to it. */
@@ -216,8 +205,8 @@ public final class AddressPlanner {
         while (first + count - 1 <= last) {
             long hit =
                     Math.max(
-                            blocked.endOfFirstOverlap(first, first + count - 1),
-                            used.endOfFirstOverlap(first, first + count - 1));
+                            blocked.endOfLastOverlap(first, first + count - 1),
+                            used.endOfLastOverlap(first, first + count - 1));
             if (hit < 0) {
                 return first;
             }
@@ -229,10 +218,12 @@ public final class AddressPlanner {
     private void place(DeviceId device, Ipv4 address) {
         placed.put(device, address);
         used.put(Ipv4Range.of(address), device);
+        closed.put(Ipv4Range.of(address), new Blocked(Blocked.Kind.USED, ""));
+        closedButPools.put(Ipv4Range.of(address), new Blocked(Blocked.Kind.USED, ""));
     }
 
     private List<Move> moves() {
-        int single = groups.values().stream().mapToInt(g -> g).max().orElse(0);
+        int single = lastGroup;
         List<Move> moves = new ArrayList<>();
         for (AddressedDevice d : facts.devices()) {
             Ipv4 to = placed.get(d.id());

@@ -9,7 +9,7 @@ import java.util.TreeMap;
  * Which of many ranges covers an address, in O(log n). Where ranges overlap, the one put in first
  * keeps the ground.
  */
-final class RangeIndex<T> {
+final class RangeIndex<T> implements Obstacles {
     private record Span<T>(long last, T owner) {}
 
     private final NavigableMap<Long, Span<T>> spans = new TreeMap<>();
@@ -18,7 +18,7 @@ final class RangeIndex<T> {
         long from = range.first().bits();
         long to = range.last().bits();
         while (from <= to) {
-            Map.Entry<Long, Span<T>> covering = covering(from, from);
+            Map.Entry<Long, Span<T>> covering = covering(from);
             if (covering != null) {
                 from = covering.getValue().last() + 1;
                 continue;
@@ -31,24 +31,19 @@ final class RangeIndex<T> {
     }
 
     Optional<T> at(Ipv4 address) {
-        return Optional.ofNullable(covering(address.bits(), address.bits()))
-                .map(e -> e.getValue().owner());
+        return Optional.ofNullable(covering(address.bits())).map(e -> e.getValue().owner());
     }
 
-    /**
-     * The last address of the first span that touches first..last, or -1 when all of it is free.
-     */
-    long endOfFirstOverlap(long first, long last) {
-        Map.Entry<Long, Span<T>> hit = covering(first, last);
-        return hit == null ? -1 : hit.getValue().last();
+    @Override
+    public long endOfLastOverlap(long first, long last) {
+        Map.Entry<Long, Span<T>> nearest = spans.floorEntry(last);
+        return nearest != null && nearest.getValue().last() >= first
+                ? nearest.getValue().last()
+                : -1;
     }
 
-    private Map.Entry<Long, Span<T>> covering(long first, long last) {
-        Map.Entry<Long, Span<T>> below = spans.floorEntry(first);
-        if (below != null && below.getValue().last() >= first) {
-            return below;
-        }
-        Map.Entry<Long, Span<T>> inside = spans.ceilingEntry(first);
-        return inside != null && inside.getKey() <= last ? inside : null;
+    private Map.Entry<Long, Span<T>> covering(long address) {
+        Map.Entry<Long, Span<T>> below = spans.floorEntry(address);
+        return below != null && below.getValue().last() >= address ? below : null;
     }
 }

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.LongStream;
@@ -41,8 +40,8 @@ final class RunPlacement {
     private final CountingRun run;
     private final Ipv4Subnet subnet;
     private final Ipv4Range block;
-    private final RangeIndex<?> blocked;
-    private final NavigableMap<Ipv4, AddressedDevice> others;
+    private final Obstacles blocked;
+    private final Standing others;
     private final Map<DeviceId, AddressedDevice> devices;
 
     /**
@@ -53,8 +52,8 @@ final class RunPlacement {
             CountingRun run,
             Ipv4Subnet subnet,
             Ipv4Range block,
-            RangeIndex<?> blocked,
-            NavigableMap<Ipv4, AddressedDevice> others,
+            Obstacles blocked,
+            Standing others,
             Map<DeviceId, AddressedDevice> devices) {
         this.run = run;
         this.subnet = subnet;
@@ -98,16 +97,10 @@ final class RunPlacement {
      * The lowest usable start that also displaces nobody, with all cameras within {@code range}.
      */
     private Optional<Long> lowestUndisturbed(Ipv4Range range) {
-        RangeIndex<Object> full = new RangeIndex<>();
-        others.keySet().forEach(a -> full.put(Ipv4Range.of(a), a));
-        return lowest(range, full);
-    }
-
-    private Optional<Long> lowest(Ipv4Range range, RangeIndex<?> alsoBlocked) {
         long first = range.first().bits() - lowestOffset();
         while (first >= 0 && first + highestOffset() <= range.last().bits()) {
             long here = nextUsable(first, blocked);
-            long there = nextUsable(here, alsoBlocked);
+            long there = nextUsable(here, others);
             if (here == first && there == first) {
                 return Optional.of(first);
             }
@@ -117,7 +110,7 @@ final class RunPlacement {
     }
 
     /** {@code first} itself, or the next start that clears whatever stands in the way of it. */
-    private long nextUsable(long first, RangeIndex<?> obstacles) {
+    private long nextUsable(long first, Obstacles obstacles) {
         long low = first + lowestOffset();
         long high = first + highestOffset();
         if (low < subnet.network().bits() || high > subnet.broadcast().bits()) {
@@ -133,8 +126,7 @@ final class RunPlacement {
                     && run.offset(cameras.get(i + 1)) <= run.offset(cameras.get(i)) + 1) {
                 i++;
             }
-            long end =
-                    obstacles.endOfFirstOverlap(first + from, first + run.offset(cameras.get(i)));
+            long end = obstacles.endOfLastOverlap(first + from, first + run.offset(cameras.get(i)));
             if (end >= 0) {
                 return Math.max(first + 1, end + 1 - from);
             }
@@ -157,11 +149,11 @@ final class RunPlacement {
             Ipv4 wanted = new Ipv4(first + run.offset(keyed));
             AddressedDevice camera = devices.get(keyed.camera());
             boolean stays = camera.address().equals(Optional.of(wanted));
-            AddressedDevice displaced = others.get(wanted);
+            Optional<AddressedDevice> displaced = others.at(wanted);
             int set =
                     (!stays && camera.set() ? 1 : 0)
-                            + (displaced != null && displaced.set() ? 1 : 0);
-            int all = (stays ? 0 : 1) + (displaced == null ? 0 : 1);
+                            + (displaced.filter(AddressedDevice::set).isPresent() ? 1 : 0);
+            int all = (stays ? 0 : 1) + (displaced.isPresent() ? 1 : 0);
             setMoved += set;
             plannedMoved += all - set;
         }

@@ -3,7 +3,6 @@ package app.jerboa.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.jerboa.e2e.harness.Jerboa;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;

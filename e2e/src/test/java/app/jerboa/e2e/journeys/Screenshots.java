@@ -2,7 +2,6 @@ package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import app.jerboa.e2e.harness.Jerboa;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;

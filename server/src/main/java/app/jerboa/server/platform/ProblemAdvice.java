@@ -1,8 +1,10 @@
 package app.jerboa.server.platform;
 
 import app.jerboa.core.value.TextRejected;
+import java.io.IOException;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -110,8 +112,9 @@ class ProblemAdvice {
                         "The database does not answer just now. Nothing was changed; try again in a moment."));
     }
 
-    @ExceptionHandler
-    void gone(AsyncRequestNotUsableException e) {
+    /** The connection broke while it was answered: there is nobody left to tell. */
+    @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+    void gone(IOException e) {
         LOG.debug("client went away: {}", e.getMessage());
     }
 

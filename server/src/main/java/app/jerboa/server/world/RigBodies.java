@@ -34,7 +34,8 @@ public final class RigBodies {
             String phase,
             double secondsToBoot,
             Network settings,
-            Optional<Object> head) {}
+            Optional<Object> head,
+            Optional<Object> lastDrive) {}
 
     /** Who answers, and on which real loopback ports. */
     public record Answering(

@@ -4,6 +4,7 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.Rig;
 import app.jerboa.standin.device.HeadState;
+import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.lan.Hall;
 import app.jerboa.standin.lan.NetworkSettings;
 import app.jerboa.standin.lan.RigDevice;
@@ -41,7 +42,8 @@ final class Bodies {
             String phase,
             double secondsToBoot,
             NetworkSettings settings,
-            Optional<HeadState> head) {
+            Optional<HeadState> head,
+            Optional<SimulatedHead.Heard> lastDrive) {
         static DeviceBody of(RigDevice d) {
             return new DeviceBody(
                     d.id(),
@@ -50,7 +52,8 @@ final class Bodies {
                     d.phase().name(),
                     d.secondsToBoot(),
                     d.settings(),
-                    d.headState());
+                    d.headState(),
+                    d.lastDrive());
         }
     }
 

@@ -7,6 +7,7 @@ import app.jerboa.wire.visca.ViscaError;
 import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ZoomPosition;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -20,11 +21,21 @@ public final class SimulatedHead {
 
     private final Profile.Head facts;
     private final InstantSource world;
+    private final InstantSource wall;
     private HeadState state;
+    private Optional<Heard> lastDrive = Optional.empty();
     private Optional<Consumer<ViscaReply>> waitingForHome = Optional.empty();
 
-    public SimulatedHead(Profile.Head facts, InstantSource world) {
+    /**
+     * A drive as it came off the wire.
+     *
+     * @param at wall clock, so that other programs can compare it with their own
+     */
+    public record Heard(Instant at, int pan, int tilt) {}
+
+    public SimulatedHead(Profile.Head facts, InstantSource world, InstantSource wall) {
         this.facts = facts;
+        this.wall = wall;
         this.world = world;
         this.state = HeadState.atPowerUp(world.instant());
     }
@@ -36,6 +47,10 @@ public final class SimulatedHead {
             waitingForHome = Optional.empty();
         }
         return state;
+    }
+
+    public synchronized Optional<Heard> lastDrive() {
+        return lastDrive;
     }
 
     /** Obeys; replies go to {@code reply} now or, for a move with an end, on arrival. */
@@ -71,6 +86,7 @@ public final class SimulatedHead {
 
         @Override
         public Void drive(ViscaRequest.Drive it) {
+            lastDrive = Optional.of(new Heard(wall.instant(), it.pan(), it.tilt()));
             cancelHome();
             return done(state.driving(it.pan(), it.tilt(), facts));
         }

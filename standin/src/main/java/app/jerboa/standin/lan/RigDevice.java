@@ -140,7 +140,7 @@ public final class RigDevice {
     }
 
     private void answer(Profile.Head facts) {
-        SimulatedHead fresh = new SimulatedHead(facts, world);
+        SimulatedHead fresh = new SimulatedHead(facts, world, InstantSource.system());
         InetSocketAddress any = new InetSocketAddress(InetAddress.getLoopbackAddress(), 0);
         try {
             headerPort = Optional.of(ViscaUdpPort.open(any, Form.HEADER, fresh));
@@ -159,6 +159,10 @@ public final class RigDevice {
 
     public synchronized Optional<HeadState> headState() {
         return head.map(SimulatedHead::state);
+    }
+
+    public synchronized Optional<SimulatedHead.Heard> lastDrive() {
+        return head.flatMap(SimulatedHead::lastDrive);
     }
 
     public synchronized int headerPort() {

@@ -23,8 +23,9 @@ import org.awaitility.Awaitility;
  */
 public final class Programs implements AutoCloseable {
     public static final String PASSWORD = "journey-password";
-    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-    private static final Path LOGS = Path.of("target", "logs");
+    private static final Path ROOT =
+            Path.of(System.getProperty("jerboa.root", "..")).toAbsolutePath().normalize();
+    private static final Path LOGS = ROOT.resolve("e2e/target/logs");
 
     private final HttpClient http = HttpClient.newHttpClient();
     private final int rigPort = freePort();

@@ -1,12 +1,14 @@
-package app.jerboa.e2e.harness;
+package app.jerboa.e2e.journeys;
 
+import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.Programs;
 import com.microsoft.playwright.options.ColorScheme;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 
 /** One running Jerboa for all journeys; each journey makes a job of its own. */
-public abstract class Jerboa {
+abstract class Jerboa {
     protected static Programs programs;
     protected static Desk desk;
 

@@ -1,0 +1,70 @@
+package app.jerboa.bench;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Locale;
+import java.util.Properties;
+
+/**
+ * Prints every figure beside the baseline kept with it and, where there is one, the floor of the
+ * same run.
+ */
+public final class Main {
+    private static final int KEY_PRESSES = 300;
+
+    private final Properties baseline = new Properties();
+
+    private Main() throws IOException {
+        try (InputStream in = Main.class.getResourceAsStream("/baseline.properties")) {
+            baseline.load(in);
+        }
+    }
+
+    public static void main(String[] args) throws IOException, InterruptedException {
+        new Main().run();
+    }
+
+    private void run() throws IOException, InterruptedException {
+        System.out.printf("%-58s %12s %12s %s%n", "figure", "now", "baseline", "note");
+        double five = AddressBench.planAndCheck(5_000).median();
+        row(
+                "address plan and check, 5,000 devices, median ms",
+                five,
+                "address.5000",
+                "wanted under 60");
+        double ten = AddressBench.planAndCheck(10_000).median();
+        row(
+                "the same, 10,000 devices, median ms",
+                ten,
+                "address.10000",
+                String.format(Locale.ROOT, "%.2f times the 5,000 (n log n: 2.16)", ten / five));
+        Sample echo = UdpEcho.measure(KEY_PRESSES, 60);
+        row(
+                "bare UDP echo on loopback, median ms",
+                echo.median(),
+                "echo.median",
+                "the floor, same run");
+        row("bare UDP echo on loopback, p99 ms", echo.p99(), "echo.p99", "");
+        Sample key = KeyToWireBench.measure(KEY_PRESSES);
+        row(
+                "key press to UDP frame at the stand-in, median ms",
+                key.median(),
+                "key.median",
+                String.format(Locale.ROOT, "%.0f times the echo", key.median() / echo.median()));
+        row(
+                "key press to UDP frame at the stand-in, p99 ms",
+                key.p99(),
+                "key.p99",
+                "wanted under 20");
+    }
+
+    private void row(String figure, double now, String key, String note) {
+        System.out.printf(
+                Locale.ROOT,
+                "%-58s %12.3f %12s %s%n",
+                figure,
+                now,
+                baseline.getProperty(key, "none"),
+                note);
+    }
+}

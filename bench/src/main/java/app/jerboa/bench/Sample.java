@@ -1,0 +1,24 @@
+package app.jerboa.bench;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** Measured times in milliseconds, smallest first. */
+record Sample(List<Double> millis) {
+    static Sample of(double[] millis) {
+        return new Sample(Arrays.stream(millis).sorted().boxed().toList());
+    }
+
+    double median() {
+        return at(0.5);
+    }
+
+    double p99() {
+        return at(0.99);
+    }
+
+    private double at(double share) {
+        return millis.get(
+                (int) Math.min(millis.size() - 1.0, Math.ceil(share * millis.size()) - 1));
+    }
+}
