@@ -36,7 +36,7 @@ run_tests() {
   setup_for_tests
   say "Set-up took $((SECONDS - started)) s."
   npm_install
-  rm -rf ./*/target/surefire-reports
+  rm -rf ./*/target/surefire-reports e2e/target/logs
   say "Client: types, formatting, lint, tests, build"
   npm --prefix web run --silent types
   npm --prefix web run --silent lint
@@ -55,15 +55,14 @@ run_tests() {
 
 run_bench() {
   setup_for_tests
-  npm_install
-  build
-  logged "The benchmarks could not be built." bench mvn -q -B -pl bench -am package -DskipTests
-  "$JAVA" -cp "bench/target/classes:bench/target/lib/*" app.jerboa.bench.Main "$APP"
+  build_web
+  logged "The benchmarks could not be built." bench mvn -q -B package -DskipTests
+  "$JAVA" -Djerboa.root="$ROOT" -cp "bench/target/classes:bench/target/lib/*" app.jerboa.bench.Main
 }
 
 run_shots() {
   setup_for_tests
-  npm_install
+  build_web
   logged "The programs could not be built." build mvn -q -B package -DskipTests
-  mvn -q -B -pl e2e -am verify -Dtest=Screenshots -Dsurefire.failIfNoSpecifiedTests=false -Dspotless.check.skip
+  mvn -q -B -pl e2e -am verify -Dtest=Screenshots -Dsurefire.failIfNoSpecifiedTests=false
 }

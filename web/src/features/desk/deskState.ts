@@ -24,6 +24,18 @@ export const NOTHING_YET: DeskState = {
 export type DeskEvent =
   FromServer | { readonly type: 'connected' } | { readonly type: 'lost' } | { readonly type: 'driving' }
 
+/** A head at rest reports the same ten times a second; nothing is drawn anew for that. */
+function unchanged(state: DeskState, next: Position): boolean {
+  const now = state.position
+  return (
+    state.trouble === '' &&
+    now?.camera === next.camera &&
+    now.panCounts === next.panCounts &&
+    now.tiltCounts === next.tiltCounts &&
+    now.zoomCounts === next.zoomCounts
+  )
+}
+
 export function after(state: DeskState, event: DeskEvent): DeskState {
   switch (event.type) {
     case 'connected':
@@ -47,7 +59,9 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
         trouble: event.reason,
       }
     case 'position':
-      return event.camera === state.taken ? { ...state, position: event, trouble: '' } : state
+      return event.camera !== state.taken || unchanged(state, event)
+        ? state
+        : { ...state, position: event, trouble: '' }
     case 'stopped':
       return {
         ...state,

@@ -15,7 +15,13 @@ final class KeyToWireBench {
 
     private KeyToWireBench() {}
 
-    static Sample measure(int rounds) {
+    /**
+     * @param whole from the key event to the datagram
+     * @param browser the part of it until the page's code sees the event
+     */
+    record Times(Sample whole, Sample browser) {}
+
+    static Times measure(int rounds) {
         try (Programs programs = new Programs(true);
                 Desk desk = new Desk(programs)) {
             desk.signIn();
@@ -24,15 +30,17 @@ final class KeyToWireBench {
             desk.page.locator("[aria-label=Cameras] button").first().click();
             desk.page.locator("[data-reading=Pan]").waitFor();
             desk.page.evaluate(
-                    "() => addEventListener('keydown', e => { window.pressed = performance.timeOrigin + e.timeStamp }, true)");
+                    "() => addEventListener('keydown', e => { window.pressed = performance.timeOrigin + e.timeStamp; window.waited = performance.now() - e.timeStamp }, true)");
             double[] millis = new double[rounds];
+            double[] waited = new double[rounds];
             for (int i = -WARM_UP; i < rounds; i++) {
                 double taken = press(programs, desk, job, i % 2 == 0 ? "ArrowRight" : "ArrowLeft");
                 if (i >= 0) {
                     millis[i] = taken;
+                    waited[i] = ((Number) desk.page.evaluate("() => window.waited")).doubleValue();
                 }
             }
-            return Sample.of(millis);
+            return new Times(Sample.of(millis), Sample.of(waited));
         }
     }
 
@@ -43,7 +51,7 @@ final class KeyToWireBench {
         double pressed = ((Number) desk.page.evaluate("() => window.pressed")).doubleValue();
         desk.page.keyboard().up(key);
         awaitDrive(programs, job, heard, true);
-        desk.page.waitForTimeout(60);
+        pause(60);
         return heard - pressed;
     }
 
@@ -55,8 +63,17 @@ final class KeyToWireBench {
                     && (drive.get().get("pan").asInt() == 0) == stop) {
                 return millis(drive.get());
             }
+            pause(3);
         }
         throw new IllegalStateException("the stand-in heard nothing");
+    }
+
+    private static void pause(long millis) {
+        try {
+            Thread.sleep(millis);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static Optional<JsonNode> lastDrive(Programs programs, long job) {

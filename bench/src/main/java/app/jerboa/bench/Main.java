@@ -10,7 +10,7 @@ import java.util.Properties;
  * same run.
  */
 public final class Main {
-    private static final int KEY_PRESSES = 300;
+    private static final int KEY_PRESSES = 200;
 
     private final Properties baseline = new Properties();
 
@@ -45,7 +45,8 @@ public final class Main {
                 "echo.median",
                 "the floor, same run");
         row("bare UDP echo on loopback, p99 ms", echo.p99(), "echo.p99", "");
-        Sample key = KeyToWireBench.measure(KEY_PRESSES);
+        KeyToWireBench.Times times = KeyToWireBench.measure(KEY_PRESSES);
+        Sample key = times.whole();
         row(
                 "key press to UDP frame at the stand-in, median ms",
                 key.median(),
@@ -56,6 +57,16 @@ public final class Main {
                 key.p99(),
                 "key.p99",
                 "wanted under 20");
+        row(
+                "of which until the page's code sees the key, median ms",
+                times.browser().median(),
+                "browser.median",
+                "");
+        row(
+                "of which until the page's code sees the key, p99 ms",
+                times.browser().p99(),
+                "browser.p99",
+                "");
     }
 
     private void row(String figure, double now, String key, String note) {

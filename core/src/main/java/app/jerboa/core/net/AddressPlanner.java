@@ -22,6 +22,8 @@ import java.util.Set;
  * the rest is placed in line order, cameras side by side where they fit.
  */
 public final class AddressPlanner {
+    private static final Blocked GIVEN = new Blocked(Blocked.Kind.USED, "");
+
     private final AddressFacts facts;
     private final RangeIndex<Blocked> blocked;
     private final RangeIndex<Blocked> closed;
@@ -95,6 +97,8 @@ public final class AddressPlanner {
         for (CountingRun.Keyed keyed : run.cameras()) {
             Ipv4 address = first.plus(run.offset(keyed));
             place(keyed.camera(), address);
+            closed.put(Ipv4Range.of(address), GIVEN);
+            closedButPools.put(Ipv4Range.of(address), GIVEN);
             groups.put(keyed.camera(), lastGroup);
             standing.at(address)
                     .ifPresent(
@@ -218,8 +222,6 @@ public final class AddressPlanner {
     private void place(DeviceId device, Ipv4 address) {
         placed.put(device, address);
         used.put(Ipv4Range.of(address), device);
-        closed.put(Ipv4Range.of(address), new Blocked(Blocked.Kind.USED, ""));
-        closedButPools.put(Ipv4Range.of(address), new Blocked(Blocked.Kind.USED, ""));
     }
 
     private List<Move> moves() {

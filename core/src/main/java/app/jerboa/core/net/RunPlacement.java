@@ -1,7 +1,6 @@
 package app.jerboa.core.net;
 
 import app.jerboa.core.value.DeviceId;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -65,18 +64,37 @@ final class RunPlacement {
 
     /** The address of the controller's first key, or empty when no run of this length fits. */
     Optional<Ipv4> first() {
-        List<Score> scores = new ArrayList<>();
-        startsSomeoneAgreesWith().stream()
-                .filter(this::usable)
-                .map(this::score)
-                .forEach(scores::add);
-        lowestUndisturbed(block).map(this::score).ifPresent(scores::add);
+        Optional<Score> agreed =
+                startsSomeoneAgreesWith().stream()
+                        .filter(this::usable)
+                        .map(this::score)
+                        .min(Comparator.naturalOrder());
+        Optional<Score> best =
+                agreed.filter(this::beatsMovingEveryone)
+                        .or(
+                                () ->
+                                        Stream.concat(agreed.stream(), fresh())
+                                                .min(Comparator.naturalOrder()));
+        return best.map(s -> new Ipv4(s.first()));
+    }
+
+    /**
+     * At a start nobody agrees with, every camera of the run moves; then there is no need to look.
+     */
+    private boolean beatsMovingEveryone(Score score) {
+        int cameras = run.cameras().size();
+        int set = (int) run.cameras().stream().filter(k -> devices.get(k.camera()).set()).count();
+        return score.setMoved() < set
+                || score.setMoved() == set && score.plannedMoved() < cameras - set;
+    }
+
+    private Stream<Score> fresh() {
         Optional<Long> anywhere = lowestUndisturbed(subnet.hosts());
-        anywhere.map(this::score).ifPresent(scores::add);
-        if (anywhere.isEmpty()) {
-            everyUsableStart().map(this::score).forEach(scores::add);
-        }
-        return scores.stream().min(Comparator.naturalOrder()).map(s -> new Ipv4(s.first()));
+        Stream<Long> starts =
+                anywhere.isEmpty()
+                        ? everyUsableStart()
+                        : Stream.concat(lowestUndisturbed(block).stream(), anywhere.stream());
+        return starts.map(this::score);
     }
 
     private Set<Long> startsSomeoneAgreesWith() {

@@ -226,6 +226,7 @@ class DeskSocket extends TextWebSocketHandler {
                 if (camera != null && !renewed(desk, camera)) {
                     desk.driving.stopFromElsewhere("the camera was taken over");
                 }
+                desk.driving.unmarkWhenSettled(System.nanoTime());
             }
         } catch (RuntimeException e) {
             LOG.warn("leases could not be renewed, so everything is stopped: {}", e.getMessage());

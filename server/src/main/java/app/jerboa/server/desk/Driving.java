@@ -15,6 +15,7 @@ final class Driving {
     /** Silence of the stick that ends in a stop, in milliseconds of real time. */
     static final int SILENCE_MILLIS = 200;
 
+    private static final long SETTLED_NANOS = 2_000_000_000L;
     private static final double SHAPE = StickLaw.progressive().k();
     private static final double DEAD_ZONE = StickLaw.progressive().deadZone();
 
@@ -27,6 +28,8 @@ final class Driving {
     private ViscaRequest.Zoom zoom = ViscaRequest.Zoom.STOP;
     private long lastBeatNanos;
     private boolean mustCentre;
+    private boolean marked;
+    private long standsSinceNanos;
 
     Driving(String holder, Person person, Moving moving, Consumer<Object> screen) {
         this.holder = holder;
@@ -42,6 +45,9 @@ final class Driving {
     synchronized void take(CameraLink taken) {
         camera = taken;
         mustCentre = false;
+        // What the camera before this one left marked, the sweep over abandoned heads takes off.
+        marked = false;
+        standsSinceNanos = 0;
         screen.accept(new DeskMessages.Taken(taken.device()));
     }
 
@@ -76,9 +82,7 @@ final class Driving {
     }
 
     private void move(ViscaRequest.Drive wanted, ViscaRequest.Zoom wantedZoom) {
-        if (!isMoving()) {
-            moving.mark(camera);
-        }
+        markOnce();
         if (!wanted.equals(drive)) {
             drive = wanted;
             camera.link().drive(wanted);
@@ -89,9 +93,29 @@ final class Driving {
         }
     }
 
+    private void markOnce() {
+        standsSinceNanos = 0;
+        if (!marked) {
+            moving.mark(camera);
+            marked = true;
+        }
+    }
+
+    /**
+     * Takes the mark off a head that has stood for a while. Not at once: a stick is pushed again
+     * and again, and each push would wait for the database.
+     */
+    synchronized void unmarkWhenSettled(long nowNanos) {
+        boolean settled = standsSinceNanos != 0 && nowNanos - standsSinceNanos > SETTLED_NANOS;
+        if (marked && settled && !isMoving()) {
+            moving.unmark(camera);
+            marked = false;
+        }
+    }
+
     synchronized void home() {
         if (camera != null && !isMoving()) {
-            moving.mark(camera);
+            markOnce();
             camera.link().home();
         }
     }
@@ -112,14 +136,20 @@ final class Driving {
         zoom = ViscaRequest.Zoom.STOP;
         CameraLink stopped = camera;
         Stopping.stop(stopped.link())
-                .whenComplete((standing, failure) -> stopDone(stopped, standing, failure, why));
+                .whenComplete((outcome, failure) -> stopDone(stopped, outcome, why));
     }
 
-    private void stopDone(CameraLink stopped, Boolean standing, Throwable failure, String why) {
-        boolean stands = failure == null && standing;
+    /**
+     * @param outcome null when the head never acknowledged
+     */
+    private void stopDone(CameraLink stopped, Stopping.Outcome outcome, String why) {
+        if (outcome == Stopping.Outcome.OVERTAKEN) {
+            return;
+        }
+        boolean stands = outcome == Stopping.Outcome.STANDING;
         synchronized (this) {
-            if (stands && !isMoving()) {
-                moving.unmark(stopped);
+            if (stands && !isMoving() && stopped.equals(camera)) {
+                standsSinceNanos = System.nanoTime();
             }
         }
         screen.accept(new DeskMessages.Stopped(stopped.device(), stands, why));

@@ -66,7 +66,8 @@ class Moving {
                     fresh
                             ? links.connect(jobs.load(row.jobId()), row.deviceId())
                             : links.open(row.deviceId()).get();
-            if (Stopping.stop(camera.link()).get(5, TimeUnit.SECONDS)) {
+            if (Stopping.stop(camera.link()).get(5, TimeUnit.SECONDS)
+                    == Stopping.Outcome.STANDING) {
                 unmark(camera);
             }
             if (fresh) {

@@ -168,7 +168,8 @@ class ViscaLinkTest {
         try (Camera camera = new Camera(Form.HEADER);
                 ViscaLink link = link(camera)) {
             camera.drop.set(12);
-            assertThat(Stopping.stop(link).get(5, TimeUnit.SECONDS)).isTrue();
+            assertThat(Stopping.stop(link).get(5, TimeUnit.SECONDS))
+                    .isEqualTo(Stopping.Outcome.STANDING);
             assertThat(camera.heard).contains(ViscaRequest.Drive.STOP, ViscaRequest.Zoom.STOP);
         }
     }
@@ -186,7 +187,20 @@ class ViscaLinkTest {
                                                     .count()
                                             >= 2);
             camera.drift = 0;
-            assertThat(stopping.get(5, TimeUnit.SECONDS)).isTrue();
+            assertThat(stopping.get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
+        }
+    }
+
+    @Test
+    void aStopThatStillLooksDoesNotStopANewerDrive() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            var stopping = Stopping.stop(link);
+            await().until(() -> camera.heard.contains(ViscaRequest.Zoom.STOP));
+            camera.drift = 7;
+            link.drive(new ViscaRequest.Drive(5, 0)).get(2, TimeUnit.SECONDS);
+            assertThat(stopping.get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.OVERTAKEN);
+            assertThat(camera.heard).filteredOn(ViscaRequest.Drive.STOP::equals).hasSize(1);
         }
     }
 

@@ -46,6 +46,7 @@ public final class ViscaLink implements AutoCloseable {
     private long nextSequence = 1;
     private Optional<Exchange> newestDrive = Optional.empty();
     private Optional<Exchange> newestZoom = Optional.empty();
+    private long drivesSent;
     private boolean closed;
 
     public ViscaLink(
@@ -89,6 +90,7 @@ public final class ViscaLink implements AutoCloseable {
 
     /** Goes out at once; an older drive that is still unanswered is given up. */
     public synchronized CompletableFuture<ViscaReply> drive(ViscaRequest.Drive drive) {
+        drivesSent++;
         newestDrive.ifPresent(this::giveUp);
         Exchange exchange = start(drive, drive.stops() ? STOP_TRIES : TRIES, false);
         newestDrive = Optional.of(exchange);
@@ -96,10 +98,19 @@ public final class ViscaLink implements AutoCloseable {
     }
 
     public synchronized CompletableFuture<ViscaReply> zoom(ViscaRequest.Zoom zoom) {
+        drivesSent++;
         newestZoom.ifPresent(this::giveUp);
         Exchange exchange = start(zoom, zoom.speed() == 0 ? STOP_TRIES : TRIES, false);
         newestZoom = Optional.of(exchange);
         return exchange.reply;
+    }
+
+    /**
+     * How many drives, zooms and stops went out: whoever looks at a stop sees by it if it was
+     * overtaken.
+     */
+    synchronized long drivesSent() {
+        return drivesSent;
     }
 
     private <T> CompletableFuture<T> ask(
