@@ -12,7 +12,6 @@ start_test_database() {
 setup_for_tests() {
   setup
   setup_chromium
-  command -v curl >/dev/null || apt_install "curl" curl
   export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
   export PLAYWRIGHT_NODEJS_PATH; PLAYWRIGHT_NODEJS_PATH=$(command -v node)
   trap 'pg_stop pg-test' EXIT

@@ -77,9 +77,18 @@ start_server() {
   echo $! >"$RUN/server.pid"
 }
 
+# Whether the application says that it is usable.
+healthy() {
+  (
+    exec 3<>"/dev/tcp/127.0.0.1/$JERBOA_PORT" || exit 1
+    printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
+    grep -q '"UP"' <&3
+  ) 2>/dev/null
+}
+
 wait_until_up() {
   for _ in $(seq 600); do
-    if curl -fs "http://127.0.0.1:$JERBOA_PORT/actuator/health" 2>/dev/null | grep -q '"UP"'; then return; fi
+    if healthy; then return; fi
     pid_alive server || { tail -n 5 "$LOGS/server.log" >&2; fail "the application did not start; what is stored is kept. Its log is .jerboa/log/server.log."; }
     sleep 0.1
   done
