@@ -1,6 +1,10 @@
 package app.jerboa.server.bringup;
 
+import app.jerboa.core.bringup.LaptopAddress;
+import app.jerboa.core.bringup.Step;
+import app.jerboa.core.value.DeviceId;
 import java.time.OffsetDateTime;
+import java.util.Optional;
 
 /** Rows of the bring-up tables. */
 final class BringUpRows {
@@ -20,6 +24,13 @@ final class BringUpRows {
             OffsetDateTime bootOverAt) {
         boolean done() {
             return doneAt != null;
+        }
+
+        Step toStep() {
+            return new Step(
+                    Step.Kind.fromWire(kind).orElseThrow(),
+                    deviceId == 0 ? Optional.empty() : Optional.of(new DeviceId(deviceId)),
+                    LaptopAddress.parse(laptop));
         }
     }
 }
