@@ -174,6 +174,17 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
           </g>
         ))}
         {names.map((n, i) => (
+          <line
+            key={n.name}
+            x1={n.x}
+            x2={n.x}
+            y1={nameTop(heights[i] ?? 0) - 10}
+            y2={BAR.top}
+            stroke={colour(n.stopped)}
+            strokeWidth="2"
+          />
+        ))}
+        {names.map((n, i) => (
           <Name key={n.name} {...n} level={heights[i] ?? 0} colour={colour(n.stopped)} />
         ))}
       </g>
@@ -188,24 +199,26 @@ interface NameProps {
   readonly colour: string
 }
 
-/** A name over its mark; near the right end it is written to the left. */
+const nameTop = (level: number) => 48 - level * 17
+
+/** A name over its mark, clear of the lines behind it; near the right end it is written to the left. */
 function Name({ x, name, level, colour }: NameProps) {
-  const top = 48 - level * 17
+  const { palette } = useTheme()
   const late = x > WIDTH - 110
   return (
-    <g>
-      <line x1={x} x2={x} y1={top - 10} y2={BAR.top} stroke={colour} strokeWidth="2" />
-      <text
-        x={late ? x - 5 : x + 5}
-        y={top}
-        fontSize="14"
-        fontWeight="600"
-        fill={colour}
-        textAnchor={late ? 'end' : 'start'}
-      >
-        {name}
-      </text>
-    </g>
+    <text
+      x={late ? x - 5 : x + 5}
+      y={nameTop(level)}
+      fontSize="14"
+      fontWeight="600"
+      fill={colour}
+      stroke={palette.background.paper}
+      strokeWidth="5"
+      paintOrder="stroke"
+      textAnchor={late ? 'end' : 'start'}
+    >
+      {name}
+    </text>
   )
 }
 
