@@ -37,6 +37,16 @@ pg_create() {
   rm -f "$pw"
 }
 
+# After a crash the lock file may name a process that is dead, or by now another program's.
+drop_stale_lock() {
+  local pid
+  [ -f "$1/postmaster.pid" ] || return 0
+  pid=$(head -n 1 "$1/postmaster.pid")
+  if [ "$(cat "/proc/$pid/comm" 2>/dev/null)" != postgres ] || grep -q '^State:[[:space:]]*Z' "/proc/$pid/status"; then
+    rm -f "$1/postmaster.pid"
+  fi
+}
+
 pg_running() { as_pg "$PG_BIN/pg_ctl" -D "$1" status >/dev/null 2>&1; }
 
 # pg_start NAME FIRST-PORT [extra settings]: sets PG_DIR and PG_PORT.
@@ -52,6 +62,7 @@ pg_start() {
     *) [ -x "/usr/lib/postgresql/$major/bin/postgres" ] && PG_BIN="/usr/lib/postgresql/$major/bin" \
          || fail "the data in ${PG_DIR#"$ROOT"/} were made by PostgreSQL $major, which is not installed any more. Install postgresql-$major; the data are kept." ;;
   esac
+  drop_stale_lock "$PG_DIR"
   if pg_running "$PG_DIR"; then
     PG_PORT=$(sed -n 4p "$PG_DIR/postmaster.pid")
   else
@@ -64,13 +75,14 @@ pg_start() {
   JERBOA_DB_PASSWORD=$(cat "$DATA/$name-password")
 }
 
-pg_sql() { PGPASSWORD=$JERBOA_DB_PASSWORD "$PG_BIN/psql" -h 127.0.0.1 -p "$PG_PORT" -U jerboa -d postgres -qtAX -c "$1"; }
+pg_sql() { PGPASSWORD=$JERBOA_DB_PASSWORD "$PG_BIN/psql" -h 127.0.0.1 -p "$PG_PORT" -U jerboa -d postgres -qtAX -c "$1" 2>>"$LOGS/psql.log"; }
 
 # pg_database NAME: makes it if it is not there, and points the application at it.
 pg_database() {
-  if [ "$(pg_sql "select count(*) from pg_database where datname = '$1'")" = 0 ]; then
-    pg_sql "create database $1"
-  fi
+  local there
+  there=$(pg_sql "select count(*) from pg_database where datname = '$1'") \
+    || fail "the database does not answer; its data are kept. ./jerboa stop, then start again. Its words are in .jerboa/log/psql.log."
+  [ "$there" != 0 ] || pg_sql "create database $1"
   export JERBOA_DB_URL="jdbc:postgresql://127.0.0.1:$PG_PORT/$1"
 }
 

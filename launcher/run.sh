@@ -89,7 +89,7 @@ healthy() {
 wait_until_up() {
   for _ in $(seq 600); do
     if healthy; then return; fi
-    pid_alive server || { tail -n 5 "$LOGS/server.log" >&2; fail "the application did not start; what is stored is kept. Its log is .jerboa/log/server.log."; }
+    pid_alive server || { fail "the application did not start; what is stored is kept. Its log is .jerboa/log/server.log."; }
     sleep 0.1
   done
   fail "the application did not answer within a minute; what is stored is kept. Its log is .jerboa/log/server.log."
