@@ -1,26 +1,31 @@
 package app.jerboa.core.job;
 
-import app.jerboa.core.value.Change;
+import app.jerboa.core.value.Edit;
 
 /** A change that starts from a value that is no longer there; nothing was changed. */
 public final class ChangeConflict extends RuntimeException {
-    private final Change change;
+    private final Edit edit;
     private final String actual;
 
-    public ChangeConflict(Change change, String actual) {
+    /**
+     * @param edit what was wanted; of a removal, from the expected text to none
+     */
+    public ChangeConflict(Edit edit, String actual) {
         super(
-                change.field().wire()
+                edit.item()
+                        + ": "
+                        + edit.field().wire()
                         + " was \""
-                        + change.before()
+                        + edit.before()
                         + "\" and is now \""
                         + actual
                         + "\"");
-        this.change = change;
+        this.edit = edit;
         this.actual = actual;
     }
 
-    public Change change() {
-        return change;
+    public Edit edit() {
+        return edit;
     }
 
     /** What stands there now. */

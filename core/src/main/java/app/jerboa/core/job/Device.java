@@ -3,6 +3,7 @@ package app.jerboa.core.job;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.ItemRef;
 import java.util.Optional;
 
 /**
@@ -24,7 +25,13 @@ public record Device(
         int prefix,
         Optional<Ipv4> gateway,
         boolean reserved,
-        Optional<Ipv4> found) {
+        Optional<Ipv4> found)
+        implements JobItem {
+
+    @Override
+    public ItemRef ref() {
+        return ItemRef.of(id);
+    }
 
     /** It answered from the address that is planned for it. */
     public boolean set() {

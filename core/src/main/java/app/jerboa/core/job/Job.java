@@ -1,24 +1,107 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.net.Ipv4Range;
+import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.net.Lan;
+import app.jerboa.core.net.TakenAddresses;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.ItemRef;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
- * One installation: its network, its kit, its lines.
+ * One installation: its site and network, its kit, its lines.
  *
- * @param devices in the order of the sheet
+ * @param subnets never empty; the first is where the plan puts devices
+ * @param devices in the order they came
  * @param lines in line order
  */
-public record Job(String name, Lan lan, List<Device> devices, List<Line> lines) {
+public record Job(
+        Site site,
+        List<Subnet> subnets,
+        List<AddressRange> ranges,
+        List<Device> devices,
+        List<Line> lines,
+        List<Waiver> waivers) {
+    private static final Comparator<JobItem> BY_ID = Comparator.comparing(i -> i.ref().id());
+    private static final Comparator<Line> BY_NUMBER =
+            Comparator.comparingInt(Line::number).thenComparing(BY_ID);
+
     public Job {
+        subnets = List.copyOf(subnets);
+        ranges = List.copyOf(ranges);
         devices = List.copyOf(devices);
         lines = List.copyOf(lines);
+        waivers = List.copyOf(waivers);
+        if (subnets.isEmpty()) {
+            throw new IllegalArgumentException("a job has at least one subnet");
+        }
+    }
+
+    /**
+     * @param items in any order
+     * @throws IllegalArgumentException without exactly one site and at least one subnet
+     */
+    public static Job of(Collection<? extends JobItem> items) {
+        List<Site> sites = only(Site.class, items, BY_ID);
+        if (sites.size() != 1) {
+            throw new IllegalArgumentException("a job has exactly one site, got " + sites.size());
+        }
+        return new Job(
+                sites.get(0),
+                only(Subnet.class, items, BY_ID),
+                only(AddressRange.class, items, BY_ID),
+                only(Device.class, items, BY_ID),
+                only(Line.class, items, BY_NUMBER),
+                only(Waiver.class, items, BY_ID));
+    }
+
+    private static <T extends JobItem> List<T> only(
+            Class<T> kind, Collection<? extends JobItem> items, Comparator<? super T> order) {
+        return items.stream().filter(kind::isInstance).map(kind::cast).sorted(order).toList();
+    }
+
+    /** Every item, kind by kind. */
+    public Stream<JobItem> items() {
+        return Stream.of(List.of(site), subnets, ranges, devices, lines, waivers)
+                .flatMap(List::stream);
+    }
+
+    public String name() {
+        return site.name();
+    }
+
+    /** The house's side of the first subnet. */
+    public Lan lan() {
+        Subnet home = subnets.get(0);
+        return new Lan(
+                home.range(),
+                home.gateway(),
+                used("pool").map(AddressRange::range).toList(),
+                used("reserved").map(AddressRange::range).toList(),
+                used("taken").map(r -> new TakenAddresses(r.range(), r.holder())).toList());
+    }
+
+    private Stream<AddressRange> used(String use) {
+        Ipv4Subnet home = subnets.get(0).range();
+        Ipv4Range within = new Ipv4Range(home.network(), home.broadcast());
+        return ranges.stream()
+                .filter(r -> r.use().equals(use))
+                .filter(
+                        r ->
+                                within.contains(r.range().first())
+                                        && within.contains(r.range().last()));
     }
 
     public Optional<Device> device(DeviceId id) {
         return devices.stream().filter(d -> d.id().equals(id)).findFirst();
+    }
+
+    public Optional<JobItem> item(ItemRef ref) {
+        return items().filter(i -> i.ref().equals(ref)).findFirst();
     }
 
     public Optional<Line> lineOf(DeviceId camera) {

@@ -1,21 +1,47 @@
 package app.jerboa.core.job;
 
 import app.jerboa.core.net.AddressChecks;
+import app.jerboa.core.net.AddressCodes;
 import app.jerboa.core.value.Finding;
+import app.jerboa.core.value.Severity;
+import java.util.HashMap;
 import java.util.List;
-import java.util.function.Function;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Every discipline's findings of a job in one order; a new discipline is one more line here. */
 public final class JobFindings {
-    private static final List<Function<Job, List<Finding>>> DISCIPLINES =
-            List.of(job -> AddressChecks.check(JobAddresses.facts(job)));
+    public static final List<Discipline> DISCIPLINES =
+            List.of(
+                    new Discipline(
+                            "addresses",
+                            AddressCodes.ALL,
+                            job -> AddressChecks.check(JobAddresses.facts(job))));
+
+    /** A finding and who accepted it, if anybody did. */
+    public record Judged(Finding finding, Optional<Waiver> waiver) {
+        /** It stands against the plan: a stop that nobody accepted. */
+        public boolean stops() {
+            return waiver.isEmpty() && finding.code().severity() == Severity.STOP;
+        }
+    }
 
     private JobFindings() {}
 
-    public static List<Finding> check(Job job) {
-        return DISCIPLINES.stream()
-                .flatMap(d -> d.apply(job).stream())
-                .sorted(Finding.ORDER)
+    /** Stops first, waived ones last; same job, same order. */
+    public static List<Judged> check(Job job) {
+        Map<String, Waiver> waivers = new HashMap<>();
+        job.waivers().forEach(w -> waivers.put(w.finding(), w));
+        List<Judged> all =
+                DISCIPLINES.stream()
+                        .flatMap(d -> d.check().apply(job).stream())
+                        .sorted(Finding.ORDER)
+                        .map(f -> new Judged(f, Optional.ofNullable(waivers.get(f.key()))))
+                        .toList();
+        return Stream.concat(
+                        all.stream().filter(j -> j.waiver().isEmpty()),
+                        all.stream().filter(j -> j.waiver().isPresent()))
                 .toList();
     }
 }

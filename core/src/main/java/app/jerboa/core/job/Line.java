@@ -1,6 +1,8 @@
 package app.jerboa.core.job;
 
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
 import java.util.Optional;
 
 /**
@@ -10,7 +12,13 @@ import java.util.Optional;
  * @param controlId number it answers to, VISCA 1 to 7
  * @param key where it sits on a controller, if anywhere
  */
-public record Line(int number, DeviceId camera, int controlId, Optional<Key> key) {
+public record Line(long id, int number, DeviceId camera, int controlId, Optional<Key> key)
+        implements JobItem {
+    @Override
+    public ItemRef ref() {
+        return new ItemRef(ItemKind.LINE, id);
+    }
+
     /** A key of a controller. */
     public record Key(DeviceId controller, int number) {}
 

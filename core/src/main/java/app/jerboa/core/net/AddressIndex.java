@@ -1,7 +1,7 @@
 package app.jerboa.core.net;
 
-import app.jerboa.core.value.Change;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
@@ -88,16 +88,16 @@ final class AddressIndex {
         for (DeviceId id : wanted) {
             Optional.ofNullable(groupOf.get(id)).ifPresent(groups::add);
         }
-        List<Change> changes =
+        List<Edit> edits =
                 groups.stream()
                         .flatMap(g -> movesOf.get(g).stream())
-                        .map(AddressIndex::asChange)
+                        .map(AddressIndex::asEdit)
                         .toList();
-        return changes.isEmpty() ? List.of() : List.of(new Fix("move", changes));
+        return edits.isEmpty() ? List.of() : List.of(Fix.editing("move", edits));
     }
 
-    static Change asChange(Move move) {
+    static Edit asEdit(Move move) {
         String before = move.from().map(Ipv4::toString).orElse("");
-        return new Change(move.device(), Field.ADDRESS, before, move.to().toString());
+        return Edit.of(move.device(), Field.ADDRESS, before, move.to().toString());
     }
 }

@@ -1,6 +1,6 @@
 package app.jerboa.core.net;
 
-import app.jerboa.core.value.Change;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
@@ -70,6 +70,6 @@ final class GatewayAndMaskCheck implements AddressCheck {
     }
 
     private static List<Fix> setting(AddressedDevice d, Field field, String from, String to) {
-        return List.of(new Fix("set", List.of(new Change(d.id(), field, from, to))));
+        return List.of(Fix.editing("set", List.of(Edit.of(d.id(), field, from, to))));
     }
 }

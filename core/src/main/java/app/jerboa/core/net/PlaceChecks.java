@@ -1,6 +1,6 @@
 package app.jerboa.core.net;
 
-import app.jerboa.core.value.Change;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.FindingCode;
@@ -65,7 +65,8 @@ final class PlaceChecks implements AddressCheck {
     private static Finding inPool(
             AddressIndex index, AddressedDevice d, Map<String, String> facts) {
         List<Fix> fixes = new ArrayList<>(index.moving(List.of(d.id())));
-        fixes.add(new Fix("reserve", List.of(new Change(d.id(), Field.RESERVED, "false", "true"))));
+        fixes.add(
+                Fix.editing("reserve", List.of(Edit.of(d.id(), Field.RESERVED, "false", "true"))));
         return Finding.of(AddressCodes.POOL, d.id(), Field.ADDRESS, facts).withFixes(fixes);
     }
 

@@ -1,6 +1,8 @@
 package app.jerboa.core.value;
 
-/** Identifies one device within Jerboa; stable over edits, never reused. */
+/**
+ * Identifies one device within its job; stable over edits, export and import, never reused there.
+ */
 public record DeviceId(long value) implements Comparable<DeviceId> {
     @Override
     public int compareTo(DeviceId other) {

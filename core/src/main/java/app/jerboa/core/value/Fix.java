@@ -8,11 +8,14 @@ import java.util.List;
  * @param key names the wording, for example {@code re-plan-run}
  * @param changes what applying it changes, never empty
  */
-public record Fix(String key, List<Change> changes) {
+public record Fix(String key, ChangeSet changes) {
     public Fix {
-        changes = List.copyOf(changes);
         if (changes.isEmpty()) {
             throw new IllegalArgumentException("a fix must change something, got none for " + key);
         }
+    }
+
+    public static Fix editing(String key, List<Edit> edits) {
+        return new Fix(key, ChangeSet.edits(edits));
     }
 }

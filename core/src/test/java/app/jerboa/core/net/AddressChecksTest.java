@@ -60,7 +60,8 @@ class AddressChecksTest {
                 .containsExactly("ADDR-GAP", "ADDR-TAKEN");
         assertThat(findings.get(0).fixes()).isEqualTo(findings.get(1).fixes()).hasSize(1);
         assertThat(findings.get(0).facts()).containsEntry("expected", "key 4 looks at 10.44.8.24");
-        assertThat(codes(Worlds.after(facts, findings.get(0).fixes().get(0).changes()))).isEmpty();
+        assertThat(codes(Worlds.after(facts, findings.get(0).fixes().get(0).changes().edits())))
+                .isEmpty();
     }
 
     @Test
@@ -107,7 +108,7 @@ class AddressChecksTest {
         assertThat(codes(facts)).containsExactly("ADDR-GATEWAY", "ADDR-MASK");
         var changes =
                 AddressChecks.check(facts).stream()
-                        .flatMap(f -> f.fixes().get(0).changes().stream())
+                        .flatMap(f -> f.fixes().get(0).changes().edits().stream())
                         .toList();
         assertThat(codes(Worlds.after(facts, changes))).isEmpty();
     }
@@ -145,7 +146,7 @@ class AddressChecksTest {
             for (Finding finding : findings) {
                 for (Fix fix : finding.fixes()) {
                     fixed++;
-                    assertThat(AddressChecks.check(Worlds.after(facts, fix.changes())))
+                    assertThat(AddressChecks.check(Worlds.after(facts, fix.changes().edits())))
                             .as("round %d, %s", round, finding)
                             .extracting(Finding::key)
                             .doesNotContain(finding.key());

@@ -140,7 +140,7 @@ class AddressPlannerTest {
             AddressFacts facts = Worlds.crowded(random);
             AddressPlan plan = AddressPlanner.plan(facts);
             AddressFacts after =
-                    Worlds.after(facts, plan.moves().stream().map(AddressIndex::asChange).toList());
+                    Worlds.after(facts, plan.moves().stream().map(AddressIndex::asEdit).toList());
             assertThat(AddressPlanner.plan(after).moves()).as("round %d", round).isEmpty();
             Set<Ipv4> seen = new HashSet<>();
             for (AddressedDevice d : after.devices()) {

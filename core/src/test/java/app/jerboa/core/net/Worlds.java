@@ -1,7 +1,7 @@
 package app.jerboa.core.net;
 
-import app.jerboa.core.value.Change;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,15 +59,15 @@ final class Worlds {
     }
 
     /** The facts after a fix, so that a test can look whether the finding is gone. */
-    static AddressFacts after(AddressFacts facts, List<Change> changes) {
+    static AddressFacts after(AddressFacts facts, List<Edit> changes) {
         List<AddressedDevice> devices = new ArrayList<>(facts.devices());
-        for (Change c : changes) {
-            devices.replaceAll(d -> d.id().equals(c.device()) ? with(d, c) : d);
+        for (Edit c : changes) {
+            devices.replaceAll(d -> d.id().value() == c.item().id() ? with(d, c) : d);
         }
         return new AddressFacts(facts.lan(), devices, facts.runs());
     }
 
-    private static AddressedDevice with(AddressedDevice d, Change c) {
+    private static AddressedDevice with(AddressedDevice d, Edit c) {
         boolean address = c.field() == Field.ADDRESS;
         return new AddressedDevice(
                 d.id(),

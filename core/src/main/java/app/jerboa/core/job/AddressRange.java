@@ -1,0 +1,18 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.net.Ipv4Range;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+
+/**
+ * Addresses of the house that are not ours to give out.
+ *
+ * @param use {@code pool} (DHCP), {@code reserved} (kept back) or {@code taken}
+ * @param holder whose they are; may be blank
+ */
+public record AddressRange(long id, String use, Ipv4Range range, String holder) implements JobItem {
+    @Override
+    public ItemRef ref() {
+        return new ItemRef(ItemKind.RANGE, id);
+    }
+}

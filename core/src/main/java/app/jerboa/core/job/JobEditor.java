@@ -1,0 +1,110 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemRef;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/** A job with changes applied; the same code previews, applies, takes back and does again. */
+public final class JobEditor {
+    private final ProfileShelf shelf;
+
+    public JobEditor(ProfileShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    /**
+     * @param items texts in any order
+     * @throws ItemRejected when a text does not say what its field needs or points nowhere
+     * @throws ItemMissing without exactly one site and at least one subnet
+     */
+    public Job read(Collection<Item> items) {
+        items.stream().forEach(i -> JobItems.typed(i, shelf));
+        JobLinks.check(items);
+        return trusted(items);
+    }
+
+    /** As {@link #read}, for texts that were checked before they were stored. */
+    public Job trusted(Collection<Item> items) {
+        return Job.of(items.stream().map(i -> JobItems.typed(i, shelf)).toList());
+    }
+
+    /**
+     * @throws ChangeConflict when a field no longer holds what the change starts from
+     * @throws ItemRejected when a new text does not say what its field needs, or points nowhere
+     * @throws ItemMissing when the job has no such item to edit or remove, or has one to be added
+     */
+    public Job apply(Job job, ChangeSet changes) {
+        Map<ItemRef, JobItem> items = new TreeMap<>();
+        job.items().forEach(i -> items.put(i.ref(), i));
+        Map<ItemRef, Item> touched = new HashMap<>();
+        Set<Long> ids = new HashSet<>();
+        items.keySet().forEach(r -> ids.add(r.id()));
+        for (Item add : changes.adds()) {
+            if (!ids.add(add.ref().id())) {
+                throw new ItemMissing(add.ref(), "is there already");
+            }
+            touched.put(add.ref(), add);
+        }
+        changes.edits()
+                .forEach(e -> touched.put(e.item(), edited(now(e.item(), items, touched), e)));
+        for (Item remove : changes.removes()) {
+            insistSame(remove, now(remove.ref(), items, touched));
+            touched.remove(remove.ref());
+            items.remove(remove.ref());
+        }
+        touched.forEach((ref, item) -> items.put(ref, JobItems.typed(item, shelf)));
+        JobLinks.check(items.values().stream().map(JobItems::item).toList());
+        return Job.of(items.values());
+    }
+
+    private static Item now(ItemRef ref, Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched) {
+        Item item = touched.get(ref);
+        if (item != null) {
+            return item;
+        }
+        JobItem stored = items.get(ref);
+        if (stored == null) {
+            throw new ItemMissing(ref, "is not in this job");
+        }
+        return JobItems.item(stored);
+    }
+
+    private static Item edited(Item now, Edit edit) {
+        String actual = now.text(edit.field());
+        if (!actual.equals(edit.before())) {
+            throw new ChangeConflict(edit, actual);
+        }
+        return now.with(edit.field(), edit.after());
+    }
+
+    private static void insistSame(Item expected, Item actual) {
+        for (Field field : expected.ref().kind().fields()) {
+            String is = actual.text(field);
+            if (!field.seen() && !is.equals(expected.text(field))) {
+                throw new ChangeConflict(
+                        new Edit(expected.ref(), field, expected.text(field), ""), is);
+            }
+        }
+    }
+
+    /** The items a change set would remove, as they stand now, so that they can come back. */
+    public static List<Item> standing(Job job, Collection<ItemRef> refs) {
+        return refs.stream()
+                .map(
+                        ref ->
+                                job.item(ref)
+                                        .map(JobItems::item)
+                                        .orElseThrow(
+                                                () -> new ItemMissing(ref, "is not in this job")))
+                .toList();
+    }
+}

@@ -1,0 +1,16 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+
+/**
+ * The job's own facts.
+ *
+ * @param units how lengths are shown: {@code m} or {@code ft}
+ */
+public record Site(long id, String name, String units) implements JobItem {
+    @Override
+    public ItemRef ref() {
+        return new ItemRef(ItemKind.SITE, id);
+    }
+}

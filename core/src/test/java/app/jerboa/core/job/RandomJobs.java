@@ -1,0 +1,178 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/** Jobs and change sets by chance, the same for the same seed. */
+public final class RandomJobs {
+    public static final ProfileShelf SHELF =
+            id ->
+                    List.of("ceiling-ptz", "ip-stick-8-counting").contains(id)
+                            ? Optional.of(profile(id))
+                            : Optional.empty();
+    private static final String[] NAMES = {"L1", "Bühne links", "a \"quoted\" name", "=1+1", "日本"};
+
+    private final Random random;
+    private long next = 1;
+
+    public RandomJobs(long seed) {
+        random = new Random(seed);
+    }
+
+    private static Profile profile(String id) {
+        DeviceKind kind = id.startsWith("ip") ? DeviceKind.CONTROLLER : DeviceKind.CAMERA;
+        return new Profile(id, id, kind, Optional.empty(), 60, Optional.empty(), Optional.empty());
+    }
+
+    public static Item item(ItemKind kind, long id, Map<Field, String> values) {
+        return new Item(new ItemRef(kind, id), values);
+    }
+
+    private String address() {
+        return "10.44." + random.nextInt(4) + "." + random.nextInt(256);
+    }
+
+    private Item site() {
+        return item(ItemKind.SITE, next++, Map.of(Field.SITE_NAME, name(), Field.UNITS, "ft"));
+    }
+
+    private String name() {
+        return NAMES[random.nextInt(NAMES.length)];
+    }
+
+    private Item subnet() {
+        return item(
+                ItemKind.SUBNET,
+                next++,
+                Map.of(
+                        Field.CIDR, random.nextBoolean() ? "10.44.8.0/21" : "10.44.8.0/24",
+                        Field.SUBNET_GATEWAY, address(),
+                        Field.LAPTOP_HOME, address()));
+    }
+
+    private Item range() {
+        int first = random.nextInt(200);
+        return item(
+                ItemKind.RANGE,
+                next++,
+                Map.of(
+                        Field.RANGE_USE, random.nextBoolean() ? "pool" : "taken",
+                        Field.FIRST, "10.44.8." + first,
+                        Field.LAST, "10.44.8." + (first + random.nextInt(50))));
+    }
+
+    private Item device() {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.NAME, name());
+        values.put(Field.PROFILE, random.nextBoolean() ? "ceiling-ptz" : "ip-stick-8-counting");
+        values.put(Field.ADDRESS, random.nextInt(5) == 0 ? "" : address());
+        values.put(Field.PREFIX, Integer.toString(8 + random.nextInt(23)));
+        values.put(Field.RESERVED, Boolean.toString(random.nextBoolean()));
+        values.put(Field.MAC, random.nextBoolean() ? "" : "02:4a:00:00:00:0" + random.nextInt(10));
+        values.put(Field.FOUND, random.nextInt(3) == 0 ? address() : "");
+        return item(ItemKind.DEVICE, next++, values);
+    }
+
+    private Item line(List<Item> devices) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.NUMBER, Integer.toString(1 + random.nextInt(999)));
+        values.put(Field.CAMERA, any(devices));
+        values.put(Field.CONTROL_ID, Integer.toString(1 + random.nextInt(7)));
+        if (random.nextBoolean()) {
+            values.put(Field.CONTROLLER, any(devices));
+            values.put(Field.KEY, Integer.toString(random.nextInt(9)));
+        }
+        return item(ItemKind.LINE, next++, values);
+    }
+
+    private String any(List<Item> items) {
+        return Long.toString(items.get(random.nextInt(items.size())).ref().id());
+    }
+
+    /** The items of a job that holds together. */
+    public List<Item> items() {
+        List<Item> devices = new ArrayList<>();
+        for (int i = 0; i <= random.nextInt(6); i++) {
+            devices.add(device());
+        }
+        List<Item> all = new ArrayList<>(List.of(site(), subnet(), range()));
+        all.addAll(devices);
+        for (int i = 0; i < random.nextInt(5); i++) {
+            all.add(line(devices));
+        }
+        Collections.sort(all, Comparator.comparing(Item::ref));
+        return all;
+    }
+
+    /** One command of a person, which this job accepts. */
+    public ChangeSet command(Job job) {
+        List<Item> items = job.items().map(JobItems::item).toList();
+        return switch (random.nextInt(4)) {
+            case 0 -> ChangeSet.adding(device().numbered(-1)).numbered(fresh(items));
+            case 1 -> removal(job, items);
+            default -> ChangeSet.edits(edits(items));
+        };
+    }
+
+    private static long fresh(List<Item> items) {
+        return 1 + items.stream().mapToLong(i -> i.ref().id()).max().orElse(0);
+    }
+
+    /** A device with the lines that point to it, all at once. */
+    private ChangeSet removal(Job job, List<Item> items) {
+        if (job.devices().isEmpty()) {
+            return ChangeSet.adding(device().numbered(fresh(items)));
+        }
+        String gone = job.devices().get(random.nextInt(job.devices().size())).id().toString();
+        return new ChangeSet(
+                List.of(),
+                List.of(),
+                items.stream()
+                        .filter(
+                                i ->
+                                        i.ref().kind() == ItemKind.DEVICE
+                                                ? gone.equals("" + i.ref().id())
+                                                : pointsTo(i, gone))
+                        .toList());
+    }
+
+    private static boolean pointsTo(Item item, String device) {
+        return item.ref().kind() == ItemKind.LINE
+                && (item.text(Field.CAMERA).equals(device)
+                        || item.text(Field.CONTROLLER).equals(device));
+    }
+
+    private List<Edit> edits(List<Item> items) {
+        List<Item> devices = items.stream().filter(i -> i.ref().kind() == ItemKind.DEVICE).toList();
+        List<Edit> edits = new ArrayList<>();
+        String name = items.get(0).text(Field.SITE_NAME);
+        edits.add(new Edit(items.get(0).ref(), Field.SITE_NAME, name, name()));
+        if (!devices.isEmpty()) {
+            Item device = devices.get(random.nextInt(devices.size()));
+            String middle = address();
+            String before = device.text(Field.ADDRESS);
+            edits.add(new Edit(device.ref(), Field.ADDRESS, before, middle));
+            edits.add(
+                    new Edit(
+                            device.ref(),
+                            Field.ADDRESS,
+                            middle,
+                            random.nextBoolean() ? "" : address()));
+        }
+        return edits;
+    }
+}
