@@ -9,6 +9,14 @@ start_test_database() {
   unset JERBOA_DB_URL JERBOA_DB_PASSWORD JERBOA_DB_USER
 }
 
+# For the journey that proves that a restarted database is survived.
+restart_test_database() {
+  setup_postgres
+  local dir
+  dir=$(readlink -f "$DATA/pg-test")
+  as_pg "$PG_BIN/pg_ctl" -D "$dir" -m fast -w -t 60 restart -l "$dir/server.log" >/dev/null
+}
+
 setup_for_tests() {
   setup
   setup_chromium

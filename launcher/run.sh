@@ -79,6 +79,11 @@ start_server() {
 
 # Whether the application says that it is usable.
 healthy() {
+  if [ -n "${TLS_WORDS:-}" ]; then
+    node -e 'require("https").get({host:"127.0.0.1",port:process.argv[1],path:"/actuator/health",rejectUnauthorized:false},
+      r=>{let t="";r.on("data",d=>t+=d);r.on("end",()=>process.exit(t.includes("\"UP\"")?0:1))}).on("error",()=>process.exit(1))' "$JERBOA_PORT"
+    return
+  fi
   (
     exec 3<>"/dev/tcp/127.0.0.1/$JERBOA_PORT" || exit 1
     printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
@@ -133,18 +138,35 @@ run_demo() {
   say "  Jerboa is ready:  http://127.0.0.1:$JERBOA_PORT"
   say "  Sign in as:       asha"
   say "  Password:         $JERBOA_DEMO_PASSWORD"
+  say "  (also tomas, rigging, and mei, desk, with the same password)"
   say ""
   say "  The stand-in rig runs at $speed x real time. Ctrl-C ends everything; nothing stored is lost."
   stay
 }
 
+# Settings of jerboa.conf, lines NAME=value; what the environment says goes before.
+read_settings() {
+  local line name
+  [ -f "$ROOT/jerboa.conf" ] || return 0
+  while IFS= read -r line || [ -n "$line" ]; do
+    case "$line" in ''|'#'*) continue ;; esac
+    name=${line%%=*}
+    [[ "$line" == *=* && "$name" =~ ^(JERBOA|SERVER)_[A-Z_]+$ ]] \
+      || fail "jerboa.conf has a line that is no setting: \"$line\". Settings are lines like JERBOA_PORT=8470."
+    [ -n "${!name:-}" ] || export "$name=${line#*=}"
+  done <"$ROOT/jerboa.conf"
+}
+
 run_serve() {
+  local lan=""
+  if [ "${1:-}" = --lan ]; then lan=yes; shift; fi
   only_options "--port" "$@"
+  read_settings
   export JERBOA_PORT; JERBOA_PORT=$(option port "${JERBOA_PORT:-$APP_PORT}" "$@")
-  [ ! -f "$ROOT/jerboa.conf" ] || { set -a; source "$ROOT/jerboa.conf"; set +a; }
   end_leftovers
-  insist_on_free_port "$JERBOA_PORT" serve
+  insist_on_free_port "$JERBOA_PORT" "serve${lan:+ --lan}"
   setup
+  [ -z "$lan" ] || use_lan
   build
   trap ending EXIT
   trap 'exit 130' INT TERM
@@ -155,7 +177,13 @@ run_serve() {
   start_server
   wait_until_up
   say ""
-  say "  Jerboa is ready:  http://127.0.0.1:$JERBOA_PORT"
+  if [ -n "$lan" ]; then
+    say "  Jerboa is ready on this network:"
+    for address in $(lan_addresses) 127.0.0.1; do say "    https://$address:$JERBOA_PORT"; done
+    say "  ${TLS_WORDS}"
+  else
+    say "  Jerboa is ready:  http://127.0.0.1:$JERBOA_PORT"
+  fi
   say "  On first use the page asks you to make the first account."
   say "  Ctrl-C ends it; nothing stored is lost."
   stay

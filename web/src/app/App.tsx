@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box'
 import CssBaseline from '@mui/material/CssBaseline'
 import { ThemeProvider } from '@mui/material/styles'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router'
 import { JobsPage } from '../features/jobs'
+import { InvitationPage } from '../features/people'
 import { SignInPage, useSession } from '../features/signIn'
 import { Refused } from '../shared/api/client'
 import { BottomLine } from './BottomLine'
@@ -18,10 +19,23 @@ function retry(count: number, error: unknown): boolean {
   return count < 3 && error instanceof Refused && error.status === 0
 }
 
+function newQueries(): QueryClient {
+  const queries: QueryClient = new QueryClient({
+    defaultOptions: { queries: { retry, retryDelay: 700 } },
+    queryCache: new QueryCache({
+      onError: (error) => {
+        // Signed out elsewhere: the sign-in shows in place, and the page is there again after it.
+        if (error instanceof Refused && error.status === 401) {
+          void queries.invalidateQueries({ queryKey: ['session'] })
+        }
+      },
+    }),
+  })
+  return queries
+}
+
 export function App() {
-  const [queries] = useState(
-    () => new QueryClient({ defaultOptions: { queries: { retry, retryDelay: 700 } } }),
-  )
+  const [queries] = useState(newQueries)
   const { look, change } = useLook()
   const theme = useMemo(() => notebook(look), [look])
   return (
@@ -38,10 +52,13 @@ export function App() {
 
 function Pages(props: { readonly look: ReturnType<typeof useLook>['look']; readonly onLook: () => void }) {
   const { session } = useSession()
+  const { pathname, search } = useLocation()
   if (session.isPending) return null
-  if (!session.data?.signedIn) return <SignInPage />
+  const invited = pathname.startsWith('/invitation/') && search !== '?sign-in'
+  if (!session.data?.signedIn && !invited) return <SignInPage />
   return (
     <Routes>
+      <Route path="/invitation/:secret" element={<InvitationPage />} />
       <Route path="/jobs" element={<JobList {...props} />} />
       <Route path="/jobs/:job/*" element={<JobPages {...props} />} />
       <Route path="*" element={<Navigate to="/jobs" replace />} />
@@ -54,7 +71,7 @@ function JobList(props: { readonly look: ReturnType<typeof useLook>['look']; rea
     <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column' }}>
       <TopBar {...props} onTrouble={() => undefined} />
       <JobsPage />
-      <BottomLine trouble={undefined} onSeen={() => undefined} />
+      <BottomLine trouble={undefined} lost={false} onSeen={() => undefined} />
     </Box>
   )
 }

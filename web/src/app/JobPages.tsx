@@ -1,14 +1,20 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
-import { Route, Routes, useParams } from 'react-router'
+import { Route, Routes, useLocation, useParams } from 'react-router'
 import { AddressesPage } from '../features/addresses'
 import { BringUpPage } from '../features/bringUp'
 import { DeskPage } from '../features/desk'
 import { LineUpPage } from '../features/lineUp'
+import { LogbookPage } from '../features/logbook'
+import { PeoplePage } from '../features/people'
 import { sentence } from '../shared/api/client'
 import { useJob } from '../shared/api/job'
+import { useLive } from '../shared/api/useLive'
+import { useOutboxSender } from '../shared/api/useOutboxSender'
 import { Trouble } from '../shared/ui/Trouble'
 import { BottomLine } from './BottomLine'
+import { JumpBox } from './JumpBox'
+import { always, stagesOf } from './stages'
 import type { Look } from './theme'
 import { TopBar } from './TopBar'
 import { Trail } from './Trail'
@@ -24,6 +30,10 @@ export function JobPages({ look, onLook }: Props) {
   const query = useJob(id)
   const [trouble, setTrouble] = useState<unknown>()
   const job = query.data
+  const path = useLocation().pathname.split('/')[3] ?? ''
+  const page = job && [...stagesOf(job), ...always].find((s) => s.path === path)?.name
+  const { lost } = useLive(id, page ?? 'Line-up')
+  useOutboxSender(id)
   return (
     <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column' }}>
       <TopBar {...(job ? { job } : {})} look={look} onLook={onLook} onTrouble={setTrouble} />
@@ -35,6 +45,8 @@ export function JobPages({ look, onLook }: Props) {
             <Route path="addresses" element={<AddressesPage job={job} />} />
             <Route path="bring-up" element={<BringUpPage job={job} />} />
             <Route path="desk" element={<DeskPage job={job} />} />
+            <Route path="logbook" element={<LogbookPage job={job} />} />
+            <Route path="people" element={<PeoplePage job={job} />} />
             <Route
               path="*"
               element={<Box sx={{ p: 3 }}>There is no such page. The trail on the left has them all.</Box>}
@@ -47,9 +59,11 @@ export function JobPages({ look, onLook }: Props) {
           </Box>
         )}
       </Box>
+      {job && <JumpBox job={job} />}
       <BottomLine
         {...(job ? { job } : {})}
-        trouble={trouble ?? query.error}
+        trouble={trouble ?? (job ? undefined : query.error)}
+        lost={lost}
         onSeen={() => setTrouble(undefined)}
       />
     </Box>

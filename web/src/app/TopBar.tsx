@@ -2,12 +2,16 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link as RouterLink } from 'react-router'
-import { useSession } from '../features/signIn'
+import { AccountMenu } from '../features/people'
+import { rights } from '../shared/api/changes'
 import { get } from '../shared/api/client'
 import { jobKeys, useRedo, useUndo } from '../shared/api/job'
 import type { Job, Rig } from '../shared/api/types'
+import { useOthers } from '../shared/api/useLive'
 import { typing, useKeys } from '../shared/ui/keys'
+import { JobSettings } from './JobSettings'
 import type { Look } from './theme'
 
 interface Props {
@@ -19,7 +23,7 @@ interface Props {
 
 /** Job, world, laptop, undo and redo, who is here, Day or Dusk. */
 export function TopBar({ job, look, onLook, onTrouble }: Props) {
-  const { session, signOut } = useSession()
+  const [settings, setSettings] = useState(false)
   return (
     <Box
       component="header"
@@ -37,19 +41,54 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
       <Link component={RouterLink} to="/jobs" sx={{ fontWeight: 700, color: 'text.primary' }}>
         Jerboa
       </Link>
-      {job && <b>{job.name}</b>}
+      {job &&
+        (rights(job).plan ? (
+          <Button
+            onClick={() => setSettings(true)}
+            title="This job's name and units"
+            sx={{ color: 'text.primary', fontWeight: 700, fontSize: '1rem', px: 0.5 }}
+          >
+            {job.name}
+          </Button>
+        ) : (
+          <b>{job.name}</b>
+        ))}
+      {job && settings && <JobSettings job={job} onClose={() => setSettings(false)} />}
       {job && <WorldChip job={job.id} />}
       <Box sx={{ flex: 1 }} />
-      {job && <UndoRedo job={job} onTrouble={onTrouble} />}
-      <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
-        {session.data?.name}
-      </Box>
+      {job && <Others job={job.id} />}
+      {job && rights(job).plan && <UndoRedo job={job} onTrouble={onTrouble} />}
       <Button size="small" onClick={onLook}>
         {look === 'day' ? 'Dusk' : 'Day'}
       </Button>
-      <Button size="small" onClick={() => signOut.mutate()}>
-        Sign out
-      </Button>
+      <AccountMenu />
+    </Box>
+  )
+}
+
+/** Who else has this job open, and on which page. */
+function Others({ job }: { readonly job: number }) {
+  const others = useOthers(job)
+  return (
+    <Box
+      component="span"
+      role="group"
+      aria-label="Also here"
+      sx={{ display: { xs: 'none', md: 'flex' }, gap: 1 }}
+    >
+      {others.map((p) => (
+        <Box
+          key={p.tab}
+          component="span"
+          title={`${p.person} is on ${p.page}`}
+          sx={{ border: '1px solid', borderColor: 'divider', borderRadius: 1, px: 1, fontSize: '0.9rem' }}
+        >
+          {p.person.split(' ')[0]}{' '}
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            {p.page}
+          </Box>
+        </Box>
+      ))}
     </Box>
   )
 }

@@ -2,37 +2,26 @@ import Box from '@mui/material/Box'
 import { NavLink, useLocation, useNavigate } from 'react-router'
 import type { Job } from '../shared/api/types'
 import { typing, useKeys } from '../shared/ui/keys'
+import type { Stage } from './stages'
+import { always, stagesOf } from './stages'
 
-interface Stage {
-  readonly path: string
-  readonly name: string
-  /** How far it is, as a count. */
-  readonly count: string
-}
-
-export function stagesOf(job: Job): readonly Stage[] {
-  const cameras = job.devices.filter((d) => job.lines.some((l) => l.cameraId === d.id))
-  const stopped = new Set(job.findings.filter((f) => f.severity === 'stop').flatMap((f) => f.deviceIds))
-  const sound = job.devices.filter((d) => d.address !== '' && !stopped.has(d.id)).length
-  const set = cameras.filter((d) => d.mark === 'set').length
-  return [
-    { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
-    { path: 'addresses', name: 'Addresses', count: `${sound} of ${job.devices.length} sound` },
-    { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
-    { path: 'desk', name: 'Desk', count: `${set} to drive` },
-  ]
-}
-
-/** The stages in working order, each with how far it is; [ and ] go along it. */
+/** The stages in working order, each with how far it is; [ and ] go along it, comma and point along the lines. */
 export function Trail({ job }: { readonly job: Job }) {
   const stages = stagesOf(job)
   const navigate = useNavigate()
-  const here = useLocation().pathname.split('/')[3] ?? ''
+  const { pathname, hash } = useLocation()
+  const here = pathname.split('/')[3] ?? ''
   useKeys((e) => {
-    if (typing(e.target) || (e.key !== '[' && e.key !== ']')) return
-    const at = stages.findIndex((s) => s.path === here)
-    const next = stages[at + (e.key === ']' ? 1 : -1)]
-    if (next) void navigate(`/jobs/${job.id}/${next.path}`)
+    if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return
+    if (e.key === '[' || e.key === ']') {
+      const at = stages.findIndex((s) => s.path === here)
+      const next = stages[at + (e.key === ']' ? 1 : -1)]
+      if (next) void navigate(`/jobs/${job.id}/${next.path}`)
+    }
+    if ((e.key === ',' || e.key === '.') && here !== 'desk') {
+      const place = besideLine(job, here, hash, e.key === '.' ? 1 : -1)
+      if (place) void navigate(place, { replace: true })
+    }
   })
   return (
     <Box
@@ -50,26 +39,46 @@ export function Trail({ job }: { readonly job: Job }) {
       }}
     >
       {stages.map((s) => (
-        <Box
-          key={s.path}
-          component={NavLink}
-          to={`/jobs/${job.id}/${s.path}`}
-          end
-          sx={{
-            display: 'block',
-            px: 2,
-            py: 1,
-            textDecoration: 'none',
-            color: 'text.primary',
-            borderLeft: '4px solid transparent',
-            whiteSpace: 'nowrap',
-            '&.active': { borderColor: 'primary.main', bgcolor: 'background.paper', fontWeight: 700 },
-          }}
-        >
-          {s.name}
-          <Box sx={{ color: 'text.secondary', fontSize: '0.86rem', fontWeight: 400 }}>{s.count}</Box>
-        </Box>
+        <StageLink key={s.path} job={job} stage={s} />
       ))}
+      <Box sx={{ flex: { sm: 1 } }} />
+      {always.map((s) => (
+        <StageLink key={s.path} job={job} stage={s} />
+      ))}
+    </Box>
+  )
+}
+
+/** The next or previous line's place on the page that shows lines; other pages lead to the line-up. */
+function besideLine(job: Job, here: string, hash: string, step: 1 | -1): string | undefined {
+  const onSheet = here === 'addresses'
+  const places = job.lines.map((l) => (onSheet ? `#device-${l.cameraId}` : `#line-${l.id}`))
+  const at = places.indexOf(hash)
+  const next = places[at < 0 ? (step > 0 ? 0 : places.length - 1) : at + step]
+  return next && `/jobs/${job.id}/${onSheet ? 'addresses' : ''}${next}`
+}
+
+function StageLink({ job, stage }: { readonly job: Job; readonly stage: Stage }) {
+  return (
+    <Box
+      component={NavLink}
+      to={`/jobs/${job.id}/${stage.path}`}
+      end
+      sx={{
+        display: 'block',
+        px: 2,
+        py: 1,
+        textDecoration: 'none',
+        color: 'text.primary',
+        borderLeft: '4px solid transparent',
+        whiteSpace: 'nowrap',
+        '&.active': { borderColor: 'primary.main', bgcolor: 'background.paper', fontWeight: 700 },
+      }}
+    >
+      {stage.name}
+      {stage.count && (
+        <Box sx={{ color: 'text.secondary', fontSize: '0.86rem', fontWeight: 400 }}>{stage.count}</Box>
+      )}
     </Box>
   )
 }

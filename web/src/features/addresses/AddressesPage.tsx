@@ -3,8 +3,9 @@ import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
+import { editing, rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
-import type { AddressPlan, Device, Finding, Job } from '../../shared/api/types'
+import type { AddressPlan, Device, Finding, Job, Line } from '../../shared/api/types'
 import { FixDialog } from '../../shared/ui/FixDialog'
 import { Page } from '../../shared/ui/Page'
 import type { Column } from '../../shared/ui/SheetTable'
@@ -37,6 +38,7 @@ export function AddressesPage({ job }: { readonly job: Job }) {
       job={job}
       findings={job.findings.filter((f) => f.code.startsWith('ADDR-'))}
       actions={actions}
+      keys={[['Enter on an address', 'change it']]}
     >
       <Ruler job={job} />
       {replan.error && <Trouble>{sentence(replan.error)}</Trouble>}
@@ -48,16 +50,19 @@ export function AddressesPage({ job }: { readonly job: Job }) {
           rows={job.devices}
           rowKey={(d) => d.id}
           rowLabel={(d) => d.name}
+          rowId={(d) => `device-${d.id}`}
         />
       </Paper>
       <Box sx={{ color: 'text.secondary', mt: 1 }}>
-        Click an address to change it; Enter takes it, Esc leaves it. Ctrl+Z takes a change back.
+        {rights(job).plan
+          ? 'Click an address to change it; Enter takes it, Esc leaves it. Ctrl+Z takes a change back.'
+          : 'Your part in this job is to look on; its leads can give you another.'}
       </Box>
       {plan && plan.moves.length > 0 && (
         <FixDialog
           job={job}
           title={`Re-plan: ${plan.moves.map((m) => `${m.device}, ${m.why}`).join('; ')}`}
-          changes={plan.moves.map((m) => m.change)}
+          changes={editing(...plan.moves.map((m) => m.edit))}
           onClose={() => setPlan(undefined)}
         />
       )}
@@ -74,12 +79,14 @@ function columnsOf(job: Job): readonly Column<Device>[] {
       mono: true,
       cell: (d) => <AddressCell job={job} device={d} findings={worst(job.findings, d)} />,
     },
-    { title: 'Key', mono: true, cell: (d) => line(d)?.key ?? '' },
+    { title: 'Key', mono: true, cell: (d) => keyOf(line(d)) },
     { title: 'Factory', mono: true, cell: (d) => d.factoryAddress },
     { title: 'MAC', mono: true, cell: (d) => d.mac },
     { title: 'State', cell: (d) => <StateMark mark={d.mark} /> },
   ]
 }
 
+const keyOf = (line?: Line) => (line && line.key >= 0 ? line.key : '')
+
 const worst = (findings: readonly Finding[], d: Device) =>
-  findings.filter((f) => f.severity !== 'note' && f.deviceIds.includes(d.id))
+  findings.filter((f) => f.severity !== 'note' && f.waiver.id === 0 && f.deviceIds.includes(d.id))

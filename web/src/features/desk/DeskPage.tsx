@@ -148,7 +148,7 @@ function CameraKeys({ cameras, taken, onTake }: KeysProps) {
         >
           <span>
             <span className="mono" style={{ fontSize: '1.25rem' }}>
-              {c.key || '–'}
+              {c.key < 0 ? '–' : c.key}
             </span>{' '}
             {c.name}
           </span>

@@ -20,7 +20,7 @@ const columns: readonly Column<Row>[] = [
   {
     title: 'Key',
     cell: (r) =>
-      r.line.key ? (
+      r.line.key >= 0 ? (
         <>
           <span className="mono">{r.line.key}</span> on {r.line.controller}
         </>
@@ -43,7 +43,9 @@ function Planned({ row }: { readonly row: Row }) {
 
 /** A job's first page: one row a line, its whole thread. */
 export function LineUpPage({ job }: { readonly job: Job }) {
-  const stops = new Set(job.findings.filter((f) => f.severity === 'stop').flatMap((f) => f.deviceIds))
+  const stops = new Set(
+    job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0).flatMap((f) => f.deviceIds),
+  )
   const rows = job.lines.flatMap((line) => {
     const camera = job.devices.find((d) => d.id === line.cameraId)
     return camera ? [{ line, camera, stopped: stops.has(camera.id) }] : []
@@ -60,6 +62,7 @@ export function LineUpPage({ job }: { readonly job: Job }) {
             rows={rows}
             rowKey={(r) => r.line.number}
             rowLabel={(r) => r.line.name}
+            rowId={(r) => `line-${r.line.id}`}
           />
         </Paper>
       )}

@@ -3,22 +3,30 @@
 /** A refusal in the server's plain words. */
 export class Refused extends Error {
   constructor(
+    /** Of HTTP; 0 when the server did not answer at all. */
     readonly status: number,
     readonly code: string,
     sentence: string,
-    /** Where a text stops making sense: index of its first wrong character. */
-    readonly index?: number,
-    /** In a conflict: what stands there now. */
-    readonly theirs?: string,
+    readonly body: ProblemBody = {},
   ) {
     super(sentence)
   }
+
+  /** Nothing came back: what was to be sent may be sent again. */
+  get silent(): boolean {
+    return this.status === 0 || this.status === 502 || this.status === 503
+  }
 }
 
-interface ProblemBody {
+/** What a refusal may say beside its sentence. */
+export interface ProblemBody {
   readonly detail?: string
   readonly code?: string
+  /** The field it is about. */
+  readonly field?: string
+  /** Where a text stops making sense: index of its first wrong character. */
   readonly index?: number
+  /** In a conflict: what stands there now. */
   readonly theirs?: string
 }
 
@@ -45,24 +53,56 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   } catch {
     throw new Refused(0, 'no-server', NO_SERVER)
   }
-  if (!response.ok) {
-    const problem = (await response.json().catch(() => ({}))) as ProblemBody
-    throw new Refused(
-      response.status,
-      problem.code ?? 'unknown',
-      problem.detail ?? NO_SERVER,
-      problem.index,
-      problem.theirs,
-    )
+  return read<T>(response.status, await response.text().catch(() => ''))
+}
+
+function read<T>(status: number, text: string): T {
+  if (status >= 200 && status < 300) return (text === '' ? undefined : JSON.parse(text)) as T
+  let problem: ProblemBody = {}
+  try {
+    problem = JSON.parse(text) as ProblemBody
+  } catch {
+    // No problem detail: something between us and the server answered.
   }
-  const text = await response.text()
-  return (text === '' ? undefined : JSON.parse(text)) as T
+  throw new Refused(status, problem.code ?? 'unknown', problem.detail ?? NO_SERVER, problem)
+}
+
+/** Something that is on its way: its end, and a way to call it off. */
+export interface Upload<T> {
+  readonly done: Promise<T>
+  readonly cancel: () => void
+}
+
+/** Sends a large body; progress from 0 to 1 as it leaves. */
+export function upload<T>(
+  path: string,
+  body: Blob | FormData,
+  onProgress: (share: number) => void,
+): Upload<T> {
+  const request = new XMLHttpRequest()
+  const done = new Promise<T>((resolve, reject) => {
+    request.open('POST', path)
+    request.setRequestHeader('X-XSRF-TOKEN', token())
+    if (body instanceof Blob) request.setRequestHeader('Content-Type', 'application/json')
+    request.upload.onprogress = (e) => e.lengthComputable && onProgress(e.loaded / e.total)
+    request.onload = () => {
+      try {
+        resolve(read<T>(request.status, request.responseText))
+      } catch (refused) {
+        reject(refused instanceof Error ? refused : new Error(String(refused)))
+      }
+    }
+    request.onerror = () => reject(new Refused(0, 'no-server', NO_SERVER))
+    request.onabort = () => reject(new Refused(0, 'cancelled', 'Cancelled. Nothing was stored.'))
+    request.send(body)
+  })
+  return { done, cancel: () => request.abort() }
 }
 
 export const get = <T>(path: string) => call<T>('GET', path)
 export const post = <T>(path: string, body: unknown = {}) => call<T>('POST', path, body)
 export const put = <T>(path: string, body: unknown) => call<T>('PUT', path, body)
-export const del = (path: string) => call<void>('DELETE', path)
+export const del = <T = void>(path: string) => call<T>('DELETE', path)
 
 /** The sentence of whatever went wrong. */
 export function sentence(error: unknown): string {

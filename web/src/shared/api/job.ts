@@ -1,12 +1,17 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { get, post } from './client'
-import type { Change, Job, JobSummary, Preview } from './types'
+import type { QueryClient } from '@tanstack/react-query'
+import { Refused, del, get, post } from './client'
+import { outbox } from './outbox'
+import type { Changes, Job, JobSummary, Preview } from './types'
 
 export const jobKeys = {
   all: ['jobs'] as const,
   one: (job: number) => ['job', job] as const,
   bringUp: (job: number) => ['job', job, 'bring-up'] as const,
   rig: (job: number) => ['job', job, 'rig'] as const,
+  log: (job: number) => ['job', job, 'log'] as const,
+  people: (job: number) => ['job', job, 'people'] as const,
+  present: (job: number) => ['job', job, 'present'] as const,
 }
 
 export const useJobs = () =>
@@ -15,23 +20,46 @@ export const useJobs = () =>
 export const useJob = (job: number) =>
   useQuery({ queryKey: jobKeys.one(job), queryFn: () => get<Job>(`/api/jobs/${job}`) })
 
-export const previewChanges = (job: number, changes: readonly Change[]) =>
-  post<Preview>(`/api/jobs/${job}/changes/preview`, { changes })
+export const previewChanges = (job: number, changes: Changes) =>
+  post<Preview>(`/api/jobs/${job}/changes/preview`, changes)
 
-/** Sends a change of the job and shows the job as it came back. */
-function useJobPost<In>(job: number, path: string, body: (input: In) => unknown) {
+/** Shows a job as it came back from a change, unless something newer came meanwhile. */
+export async function showJob(queries: QueryClient, view: Job): Promise<void> {
+  queries.setQueryData<Job>(jobKeys.one(view.id), (old) => (old && old.version > view.version ? old : view))
+  await queries.invalidateQueries({ queryKey: jobKeys.bringUp(view.id) })
+  await queries.invalidateQueries({ queryKey: jobKeys.log(view.id) })
+  await queries.invalidateQueries({ queryKey: jobKeys.all })
+}
+
+function useJobCommand<In>(send: (input: In) => Promise<Job | undefined>) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (input: In) => post<Job>(`/api/jobs/${job}${path}`, body(input)),
+    mutationFn: send,
     onSuccess: async (view) => {
-      queries.setQueryData(jobKeys.one(job), view)
-      await queries.invalidateQueries({ queryKey: jobKeys.bringUp(job) })
-      await queries.invalidateQueries({ queryKey: jobKeys.all })
+      if (view) await showJob(queries, view)
     },
   })
 }
 
+/** Sends a change; when nobody answers it is kept in the outbox and sent later. */
 export const useChange = (job: number) =>
-  useJobPost(job, '/changes', (changes: readonly Change[]) => ({ changes }))
-export const useUndo = (job: number) => useJobPost<void>(job, '/undo', () => ({}))
-export const useRedo = (job: number) => useJobPost<void>(job, '/redo', () => ({}))
+  useJobCommand(async (changes: Changes) => {
+    if (outbox.next(job)) {
+      outbox.keep(job, changes)
+      return undefined
+    }
+    try {
+      return await post<Job>(`/api/jobs/${job}/changes`, changes)
+    } catch (error) {
+      if (!(error instanceof Refused && error.silent)) throw error
+      outbox.keep(job, changes)
+      return undefined
+    }
+  })
+
+export const useUndo = (job: number) => useJobCommand<void>(() => post<Job>(`/api/jobs/${job}/undo`))
+export const useRedo = (job: number) => useJobCommand<void>(() => post<Job>(`/api/jobs/${job}/redo`))
+export const useWaive = (job: number) =>
+  useJobCommand((body: { finding: string; reason: string }) => post<Job>(`/api/jobs/${job}/waivers`, body))
+export const useUnwaive = (job: number) =>
+  useJobCommand((waiver: number) => del<Job>(`/api/jobs/${job}/waivers/${waiver}`))

@@ -1,7 +1,7 @@
 import type { components } from './schema'
 
+// The contract's own types, under the words the pages use.
 type Schemas = components['schemas']
-
 export type Session = Schemas['SessionBody']
 export type JobSummary = Schemas['JobSummary']
 export type Job = Schemas['JobView']
@@ -10,7 +10,8 @@ export type Device = Schemas['DeviceBody']
 export type Line = Schemas['LineBody']
 export type Finding = Schemas['FindingBody']
 export type Fix = Schemas['FixBody']
-export type Change = Schemas['ChangeBody']
+export type Edit = Schemas['EditBody']
+export type Changes = Schemas['ChangesBody']
 export type Preview = Schemas['Preview']
 export type AddressPlan = Schemas['PlanBody']
 export type BringUp = Schemas['BringUpView']
@@ -19,3 +20,9 @@ export type Outcome = Schemas['Outcome']
 export type Rig = Schemas['RigView']
 export type Desk = Schemas['DeskView']
 export type DeskCamera = Schemas['DeskCamera']
+export type LogPage = Schemas['LogPage']
+export type LogEntry = Schemas['LogEntry']
+export type PeopleView = Schemas['PeopleView']
+export type Member = Schemas['MemberBody']
+export type Offer = Schemas['Offer']
+export type Present = Schemas['PresentBody']

@@ -9,15 +9,16 @@ import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { useQuery } from '@tanstack/react-query'
+import { rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { previewChanges, useChange } from '../api/job'
-import type { Change, Finding, Job } from '../api/types'
+import type { Changes, Finding, Job } from '../api/types'
 import { Trouble } from './Trouble'
 
 interface Props {
   readonly job: Job
   readonly title: string
-  readonly changes: readonly Change[]
+  readonly changes: Changes
   readonly onClose: () => void
 }
 
@@ -29,7 +30,8 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
   })
   const change = useChange(job.id)
   const apply = () => change.mutate(changes, { onSuccess: onClose })
-  const name = (id: number) => job.devices.find((d) => d.id === id)?.name ?? ''
+  const name = (item: string, id: number) =>
+    item === 'device' ? (job.devices.find((d) => d.id === id)?.name ?? '') : item
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
       <DialogTitle>{title}</DialogTitle>
@@ -44,9 +46,9 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
             </TableRow>
           </TableHead>
           <TableBody>
-            {changes.map((c) => (
-              <TableRow key={`${c.deviceId} ${c.field}`}>
-                <TableCell>{name(c.deviceId)}</TableCell>
+            {changes.edits.map((c) => (
+              <TableRow key={`${c.item} ${c.id} ${c.field}`}>
+                <TableCell>{name(c.item, c.id)}</TableCell>
                 <TableCell>{c.field}</TableCell>
                 <TableCell className="mono">{c.before || 'none'}</TableCell>
                 <TableCell className="mono">{c.after || 'none'}</TableCell>
@@ -62,7 +64,12 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave as it is</Button>
-        <Button variant="contained" onClick={apply} disabled={!preview.data || change.isPending} autoFocus>
+        <Button
+          variant="contained"
+          onClick={apply}
+          disabled={!preview.data || change.isPending || !rights(job).plan}
+          autoFocus
+        >
           Apply
         </Button>
       </DialogActions>

@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
+import { rights } from '../api/changes'
 import type { Finding, Fix, Job } from '../api/types'
 import { FixDialog } from './FixDialog'
+import { Waive, WaivedNote } from './Waive'
 
 interface Props {
   readonly job: Job
@@ -21,7 +23,7 @@ export function Margin({ job, findings }: Props) {
         onClick={() => setFolded(false)}
         sx={{ writingMode: 'vertical-rl', minWidth: 40, borderRadius: 0 }}
       >
-        Findings ({findings.length})
+        Findings ({findings.filter((f) => f.waiver.id === 0).length})
       </Button>
     )
   }
@@ -46,9 +48,13 @@ export function Margin({ job, findings }: Props) {
         </Button>
       </Box>
       {findings.length === 0 && <p>Nothing stands against this page.</p>}
-      {findings.map((f) => (
-        <FindingNote key={f.key} finding={f} all={findings} onFix={setChosen} />
-      ))}
+      {findings.map((f) =>
+        f.waiver.id === 0 ? (
+          <FindingNote key={f.key} job={job} finding={f} all={findings} onFix={setChosen} />
+        ) : (
+          <WaivedNote key={f.key} job={job} finding={f} />
+        ),
+      )}
       {chosen && (
         <FixDialog
           job={job}
@@ -62,17 +68,19 @@ export function Margin({ job, findings }: Props) {
 }
 
 interface NoteProps {
+  readonly job: Job
   readonly finding: Finding
   readonly all: readonly Finding[]
   readonly onFix: (fix: Fix) => void
 }
 
-function FindingNote({ finding, all, onFix }: NoteProps) {
+function FindingNote({ job, finding, all, onFix }: NoteProps) {
   const stop = finding.severity === 'stop'
   return (
     <Box
       component="section"
       data-code={finding.code}
+      id={`finding-${finding.code}`}
       sx={{ py: 1.5, borderTop: '1px solid', borderColor: 'divider' }}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: '0.85rem' }}>
@@ -94,6 +102,7 @@ function FindingNote({ finding, all, onFix }: NoteProps) {
           {alsoClears(fix, finding, all)}
         </Box>
       ))}
+      {rights(job).plan && <Waive job={job} finding={finding} />}
     </Box>
   )
 }

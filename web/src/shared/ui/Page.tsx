@@ -1,18 +1,25 @@
 import Box from '@mui/material/Box'
 import type { ReactNode } from 'react'
 import type { Finding, Job } from '../api/types'
+import { KeysHelp } from './KeysHelp'
 import { Margin } from './Margin'
+import type { PageKey } from './pageKeys'
+import { useHashTarget } from './useHashTarget'
 
 interface Props {
   readonly title: string
   readonly job: Job
-  readonly findings: readonly Finding[]
+  /** What the margin says; a page without a margin has none. */
+  readonly findings?: readonly Finding[]
   readonly actions?: ReactNode
+  /** Keys of this page beside those that work everywhere. */
+  readonly keys?: readonly PageKey[]
   readonly children: ReactNode
 }
 
 /** A stage's page: its title and actions, its content, and the margin beside it. */
-export function Page({ title, job, findings, actions, children }: Props) {
+export function Page({ title, job, findings, actions, keys = [], children }: Props) {
+  useHashTarget()
   return (
     <Box
       sx={{
@@ -44,7 +51,8 @@ export function Page({ title, job, findings, actions, children }: Props) {
         </Box>
         {children}
       </Box>
-      <Margin job={job} findings={findings} />
+      {findings && <Margin job={job} findings={findings} />}
+      <KeysHelp title={title} keys={keys} />
     </Box>
   )
 }

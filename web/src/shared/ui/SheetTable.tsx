@@ -18,10 +18,12 @@ interface Props<Row> {
   readonly rows: readonly Row[]
   readonly rowKey: (row: Row) => string | number
   readonly rowLabel: (row: Row) => string
+  /** Its place on the page, for links that lead right to it. */
+  readonly rowId?: (row: Row) => string
 }
 
 /** The one table of the product: headings, ruled rows, addresses in mono. */
-export function SheetTable<Row>({ label, columns, rows, rowKey, rowLabel }: Props<Row>) {
+export function SheetTable<Row>({ label, columns, rows, rowKey, rowLabel, rowId }: Props<Row>) {
   return (
     <Table size="small" aria-label={label}>
       <TableHead>
@@ -33,7 +35,7 @@ export function SheetTable<Row>({ label, columns, rows, rowKey, rowLabel }: Prop
       </TableHead>
       <TableBody>
         {rows.map((row) => (
-          <TableRow key={rowKey(row)} data-row={rowLabel(row)}>
+          <TableRow key={rowKey(row)} data-row={rowLabel(row)} id={rowId?.(row)}>
             {columns.map((c) => (
               <TableCell key={c.title} className={c.mono ? 'mono' : undefined}>
                 {c.cell(row)}

@@ -37,18 +37,7 @@ class JobApiTest extends RunningServer {
     }
 
     private Map<String, Object> address(String name, String before, String after) {
-        return Map.of(
-                "changes",
-                List.of(
-                        Map.of(
-                                "deviceId",
-                                device(name).get("id").asLong(),
-                                "field",
-                                "address",
-                                "before",
-                                before,
-                                "after",
-                                after)));
+        return edit("device", device(name).get("id").asLong(), "address", before, after);
     }
 
     private List<String> codes(JsonNode view) {
@@ -61,7 +50,7 @@ class JobApiTest extends RunningServer {
         assertThat(codes(view)).containsExactly("ADDR-GAP", "ADDR-TAKEN", "ADDR-RIVALS");
         JsonNode fix = view.get("findings").get(1).get("fixes").get(0);
         assertThat(fix.get("label").asString()).isEqualTo("Move L4 to 10.44.8.24");
-        Map<String, Object> changes = Map.of("changes", fix.get("changes"));
+        JsonNode changes = fix.get("changes");
 
         JsonNode preview = asha.send("POST", job + "/changes/preview", changes).json();
         assertThat(preview.get("gone").findValuesAsString("code"))
@@ -127,7 +116,7 @@ class JobApiTest extends RunningServer {
     void rePlanningSaysWhoMovesAndWhy() {
         JsonNode plan = asha.get(job + "/address-plan").json();
         assertThat(plan.get("moves").findValuesAsString("device")).containsExactly("L4");
-        assertThat(plan.get("moves").get(0).get("change").get("after").asString())
+        assertThat(plan.get("moves").get(0).get("edit").get("after").asString())
                 .isEqualTo("10.44.8.24");
     }
 

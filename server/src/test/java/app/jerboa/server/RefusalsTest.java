@@ -26,16 +26,21 @@ class RefusalsTest extends RunningServer {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{\"changes\":[|malformed-json",
+                "{\"adds\":[|malformed-json",
                 "[]|bad-value",
-                "{\"changes\":1}|bad-value",
+                "{\"adds\":[],\"edits\":1,\"removes\":[]}|bad-value",
                 "{}|bad-value",
-                "{\"changes\":null}|bad-value",
-                "{\"changes\":[],\"x\":1}|unknown-field",
-                "{\"changes\":[{\"deviceId\":\"1\",\"field\":\"address\",\"before\":\"\",\"after\":\"\"}]}|bad-value",
-                "{\"changes\":[{\"deviceId\":1,\"field\":\"nose\",\"before\":\"\",\"after\":\"\"}]}|bad-value",
-                "{\"changes\":[{\"deviceId\":1,\"field\":\"address\",\"before\":7,\"after\":\"\"}]}|bad-value",
-                "{\"changes\":[]}|nothing-to-change",
+                "{\"adds\":[],\"edits\":null,\"removes\":[]}|bad-value",
+                "{\"adds\":[],\"edits\":[],\"removes\":[],\"x\":1}|unknown-field",
+                "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":\"7\",\"field\":\"address\",\"before\":\"\",\"after\":\"\"}],\"removes\":[]}|bad-value",
+                "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":7,\"field\":\"nose\",\"before\":\"\",\"after\":\"\"}],\"removes\":[]}|bad-value",
+                "{\"adds\":[],\"edits\":[{\"item\":\"nose\",\"id\":7,\"field\":\"address\",\"before\":\"\",\"after\":\"\"}],\"removes\":[]}|bad-value",
+                "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":7,\"field\":\"address\",\"before\":7,\"after\":\"\"}],\"removes\":[]}|bad-value",
+                "{\"adds\":[{\"item\":\"device\",\"id\":-1,\"values\":{\"nose\":\"x\"}}],\"edits\":[],\"removes\":[]}|bad-value",
+                "{\"adds\":[{\"item\":\"device\",\"id\":-1,\"values\":{\"name\":null}}],\"edits\":[],\"removes\":[]}|text-rejected",
+                "{\"adds\":[{\"item\":\"waiver\",\"id\":-1,\"values\":{\"person\":\"Mei Farrow\"}}],\"edits\":[],\"removes\":[]}|not-yours-to-write",
+                "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":7,\"field\":\"found\",\"before\":\"\",\"after\":\"10.44.8.21\"}],\"removes\":[]}|not-yours-to-write",
+                "{\"adds\":[],\"edits\":[],\"removes\":[]}|nothing-to-change",
                 "nonsense|malformed-json",
                 "''|malformed-json"
             })
@@ -74,18 +79,7 @@ class RefusalsTest extends RunningServer {
                 asha.send(
                         "POST",
                         "/api/jobs/" + job + "/changes",
-                        Map.of(
-                                "changes",
-                                List.of(
-                                        Map.of(
-                                                "deviceId",
-                                                999_999,
-                                                "field",
-                                                "address",
-                                                "before",
-                                                "",
-                                                "after",
-                                                "")))),
+                        edit("device", 999_999, "address", "", "")),
                 404,
                 "not-found");
         clear(asha.get("/api/nose"), 404, "not-found");

@@ -1,16 +1,23 @@
 package app.jerboa.server;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import javax.imageio.ImageIO;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -24,6 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 abstract class RunningServer {
     static final String PASSWORD = "test-only-password";
+    static final String NEWCOMER_PASSWORD = "newcomer-password";
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String CLUSTER =
             Optional.ofNullable(System.getenv("JERBOA_TEST_DB"))
@@ -59,6 +67,53 @@ abstract class RunningServer {
         registry.add("jerboa.demo-password", () -> PASSWORD);
     }
 
+    static String databaseUrl() {
+        return CLUSTER + "/" + DATABASE;
+    }
+
+    static String databasePassword() {
+        return password();
+    }
+
+    /** A demo account or a newcomer, with this part in the job. */
+    Client member(Client lead, String job, String login, String role) {
+        Client client = new Client();
+        if (login.equals("tomas") || login.equals("mei")) {
+            client.signIn(login, PASSWORD);
+            client.send("POST", "/auth/invitations/" + invite(lead, job, role) + "/join", Map.of());
+        } else {
+            client.newcomer(lead, job, login, role);
+        }
+        return client;
+    }
+
+    private static String invite(Client lead, String job, String role) {
+        Map<String, Object> body = Map.of("role", role, "days", 1);
+        String path =
+                lead.send("POST", job + "/people/invitations", body).json().get("path").asString();
+        return path.replace("/invitation/", "");
+    }
+
+    /** A small picture. */
+    static byte[] png(int width, int height) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(
+                    new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB), "png", out);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+        return out.toByteArray();
+    }
+
+    /** A change set of one edit. */
+    static Map<String, Object> edit(
+            String item, long id, String field, String before, String after) {
+        Map<String, Object> edit =
+                Map.of("item", item, "id", id, "field", field, "before", before, "after", after);
+        return Map.of("adds", List.of(), "edits", List.of(edit), "removes", List.of());
+    }
+
     /** What came back. */
     record Answer(int status, JsonNode json, String text, HttpResponse<String> raw) {
         String code() {
@@ -73,14 +128,77 @@ abstract class RunningServer {
         boolean sendToken = true;
 
         Client signIn() {
+            return signIn("asha", PASSWORD);
+        }
+
+        Client signIn(String login, String password) {
             get("/auth/session");
             Answer answer =
-                    send("POST", "/auth/session", Map.of("login", "asha", "password", PASSWORD));
+                    send("POST", "/auth/session", Map.of("login", login, "password", password));
             if (answer.status() != 200) {
                 throw new IllegalStateException("sign-in failed: " + answer.text());
             }
             get("/auth/session");
             return this;
+        }
+
+        /** Comes in by invitation with an account made there; the invitation's secret. */
+        String newcomer(Client lead, String job, String login, String role) {
+            String secret = invite(lead, job, role);
+            get("/auth/session");
+            Map<String, String> account =
+                    Map.of(
+                            "login",
+                            login,
+                            "name",
+                            "Newcomer " + login,
+                            "password",
+                            NEWCOMER_PASSWORD);
+            Answer answer = send("POST", "/auth/invitations/" + secret + "/account", account);
+            if (answer.status() != 200) {
+                throw new IllegalStateException("no account: " + answer.text());
+            }
+            get("/auth/session");
+            return secret;
+        }
+
+        /** A log note as a browser's form sends it. */
+        Answer sendNote(String path, String text, long device, byte[] photo) {
+            String edge = "----edge";
+            ByteArrayOutputStream body = new ByteArrayOutputStream();
+            body.writeBytes(part(edge, "text\"", text + "\r\n"));
+            body.writeBytes(part(edge, "device\"", device + "\r\n"));
+            body.writeBytes(part(edge, "photo\"; filename=\"a.png\"", ""));
+            body.writeBytes(photo);
+            body.writeBytes(("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8));
+            return send(
+                    request(path)
+                            .header("Content-Type", "multipart/form-data; boundary=" + edge)
+                            .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
+                            .build());
+        }
+
+        private byte[] part(String edge, String name, String value) {
+            return ("--"
+                            + edge
+                            + "\r\nContent-Disposition: form-data; name=\""
+                            + name
+                            + "\r\n\r\n"
+                            + value)
+                    .getBytes(StandardCharsets.UTF_8);
+        }
+
+        /** Hands on each line of an event stream until it ends. */
+        void listen(String path, Consumer<String> line) {
+            HttpRequest stream =
+                    HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build();
+            try {
+                http.send(stream, HttpResponse.BodyHandlers.ofLines()).body().forEach(line);
+            } catch (IOException | UncheckedIOException ended) {
+                line.accept("ended");
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
         }
 
         Answer get(String path) {
@@ -93,17 +211,23 @@ abstract class RunningServer {
 
         Answer sendText(String method, String path, String body) {
             HttpRequest.Builder request =
-                    HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                            .timeout(Duration.ofSeconds(20))
+                    request(path)
                             .header("Content-Type", "application/json")
                             .method(method, HttpRequest.BodyPublishers.ofString(body));
+            return send(request.build());
+        }
+
+        private HttpRequest.Builder request(String path) {
+            HttpRequest.Builder request =
+                    HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                            .timeout(Duration.ofSeconds(20));
             if (sendToken) {
                 cookies.getCookieStore().getCookies().stream()
                         .filter(c -> c.getName().equals("XSRF-TOKEN"))
                         .findFirst()
                         .ifPresent(c -> request.header("X-XSRF-TOKEN", c.getValue()));
             }
-            return send(request.build());
+            return request;
         }
 
         private Answer send(HttpRequest request) {

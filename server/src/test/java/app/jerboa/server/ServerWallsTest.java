@@ -1,6 +1,7 @@
 package app.jerboa.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -21,6 +22,11 @@ class ServerWallsTest {
                 .dependOnClassesThat()
                 .resideInAPackage("app.jerboa.standin..")
                 .check(SERVER);
+    }
+
+    @Test
+    void featuresDoNotGoRoundInCircles() {
+        slices().matching("app.jerboa.server.(*)..").should().beFreeOfCycles().check(SERVER);
     }
 
     @Test
@@ -52,15 +58,22 @@ class ServerWallsTest {
                         "..server.desk..",
                         "..server.world..",
                         "..server.sums..",
-                        "..server.findings..")
+                        "..server.findings..",
+                        "..server.jobfile..",
+                        "..server.logbook..",
+                        "..server.live..",
+                        "..server.profile..")
                 .check(SERVER);
     }
 
+    /** But for LISTEN, which no mapper can wait on. */
     @Test
     void sqlStaysInMappers() {
         noClasses()
                 .that()
                 .resideInAPackage("app.jerboa.server..")
+                .and()
+                .haveSimpleNameNotContaining("NoticeListener")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.sql..", "org.springframework.jdbc..")

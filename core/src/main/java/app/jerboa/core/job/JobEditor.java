@@ -27,9 +27,9 @@ public final class JobEditor {
      * @throws ItemMissing without exactly one site and at least one subnet
      */
     public Job read(Collection<Item> items) {
-        items.stream().forEach(i -> JobItems.typed(i, shelf));
+        List<JobItem> typed = items.stream().map(i -> JobItems.typed(i, shelf)).toList();
         JobLinks.check(items);
-        return trusted(items);
+        return Job.of(typed);
     }
 
     /** As {@link #read}, for texts that were checked before they were stored. */

@@ -6,8 +6,9 @@ import app.jerboa.core.net.AddressPlan;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Move;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
-import app.jerboa.server.findings.ChangeBody;
+import app.jerboa.server.findings.EditBody;
 import app.jerboa.server.job.Jobs;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -28,7 +29,7 @@ class AddressController {
     record PlanBody(List<MoveBody> moves, List<String> unplaced) {}
 
     /** One device's move; {@code why} in words. */
-    record MoveBody(String device, String why, ChangeBody change) {}
+    record MoveBody(String device, String why, EditBody edit) {}
 
     private final Jobs jobs;
 
@@ -47,10 +48,9 @@ class AddressController {
 
     private static MoveBody move(Job job, Move move) {
         String before = move.from().map(Ipv4::toString).orElse("");
-        ChangeBody change =
-                new ChangeBody(
-                        move.device().value(), Field.ADDRESS.wire(), before, move.to().toString());
-        return new MoveBody(job.device(move.device()).orElseThrow().name(), why(move), change);
+        EditBody edit =
+                EditBody.of(Edit.of(move.device(), Field.ADDRESS, before, move.to().toString()));
+        return new MoveBody(job.device(move.device()).orElseThrow().name(), why(move), edit);
     }
 
     private static String why(Move move) {

@@ -2,7 +2,7 @@ package app.jerboa.server.addresses;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEdit;
+import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.Field;
@@ -60,9 +60,9 @@ final class AddressSheet {
                         d.profile().kind().wire(),
                         d.profile().name(),
                         d.mac(),
-                        JobEdit.text(d, Field.ADDRESS),
+                        JobItems.text(d, Field.ADDRESS),
                         Integer.toString(d.prefix()),
-                        JobEdit.text(d, Field.GATEWAY),
+                        JobItems.text(d, Field.GATEWAY),
                         line.map(l -> Integer.toString(l.controlId())).orElse(""),
                         line.flatMap(Line::key).map(k -> Integer.toString(k.number())).orElse(""),
                         "",

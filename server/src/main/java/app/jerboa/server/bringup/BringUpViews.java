@@ -6,7 +6,7 @@ import app.jerboa.core.bringup.Step;
 import app.jerboa.core.bringup.StepTimes;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEdit;
+import app.jerboa.core.job.JobItems;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
@@ -49,7 +49,7 @@ class BringUpViews {
         Set<Long> cameras =
                 job.lines().stream().map(l -> l.camera().value()).collect(Collectors.toSet());
         return jobs.findings(job).stream()
-                .filter(f -> f.severity().equals("stop"))
+                .filter(FindingBody::stops)
                 .filter(f -> f.deviceIds().stream().anyMatch(cameras::contains))
                 .map(FindingBody::what)
                 .toList();
@@ -136,7 +136,7 @@ class BringUpViews {
                 device.flatMap(Device::address)
                         .map(a -> Ipv4Subnet.of(a, prefix).mask().toString())
                         .orElse(""),
-                device.map(d -> JobEdit.text(d, Field.GATEWAY)).orElse(""),
+                device.map(d -> JobItems.text(d, Field.GATEWAY)).orElse(""),
                 s.laptop(),
                 s.done(),
                 s.evidence(),

@@ -10,7 +10,9 @@ import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Commands;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.people.Person;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.world.RigClient;
 import java.time.OffsetDateTime;
@@ -32,6 +34,8 @@ class BringUps {
     private final Jobs jobs;
     private final BringUpViews views;
     private final Commands commands;
+    private final Logbook log;
+    private final Live live;
     private final StepCheck checks;
     private final RigHands hands;
     private final RigClient rig;
@@ -42,6 +46,8 @@ class BringUps {
             Jobs jobs,
             BringUpViews views,
             Commands commands,
+            Logbook log,
+            Live live,
             StepCheck checks,
             RigHands hands,
             RigClient rig,
@@ -50,6 +56,8 @@ class BringUps {
         this.jobs = jobs;
         this.views = views;
         this.commands = commands;
+        this.log = log;
+        this.live = live;
         this.checks = checks;
         this.hands = hands;
         this.rig = rig;
@@ -66,7 +74,7 @@ class BringUps {
     }
 
     @Transactional
-    BringUpView start(long job, Person by) {
+    BringUpView start(long job, Author by) {
         Jobs.Stored stored = jobs.lock(job);
         List<String> blocked = views.blockedBy(stored.job());
         if (!blocked.isEmpty()) {
@@ -86,7 +94,7 @@ class BringUps {
         mapper.close(job);
         long run = mapper.insertRun(job, "HOP", by.displayName());
         steps.forEach(s -> mapper.insertStep(run, s));
-        commands.event(job, "Bring-up started: " + steps.size() + " steps, method HOP", by);
+        log.event(job, "Bring-up started: " + steps.size() + " steps, method HOP", List.of(), by);
         return view(job);
     }
 
@@ -94,14 +102,16 @@ class BringUps {
     BringUpView act(long job, int number) {
         Jobs.Stored stored = jobs.load(job);
         StepRow row = current(job, number);
+        insistOnDevice(stored, row);
         hands.act(stored, row.toStep());
         return view(job);
     }
 
     /** Asks whether the current step is done, and if so stores it with its evidence. */
-    BringUpView.Outcome check(long job, int number, Person by) {
+    BringUpView.Outcome check(long job, int number, Author by) {
         Jobs.Stored stored = jobs.load(job);
         StepRow row = current(job, number);
+        insistOnDevice(stored, row);
         StepCheck.Result result = checks.check(stored, row.toStep());
         if (result.done()) {
             transactions.executeWithoutResult(t -> finish(stored, row, result, by));
@@ -131,7 +141,19 @@ class BringUps {
         return current;
     }
 
-    private void finish(Jobs.Stored stored, StepRow row, StepCheck.Result result, Person by) {
+    private static void insistOnDevice(Jobs.Stored stored, StepRow row) {
+        boolean there =
+                row.deviceId() == 0
+                        || stored.job().device(new DeviceId(row.deviceId())).isPresent();
+        if (!there) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "device-gone",
+                    "The device of this step was removed from the job. Start the bring-up again: what is set stays set.");
+        }
+    }
+
+    private void finish(Jobs.Stored stored, StepRow row, StepCheck.Result result, Author by) {
         RunRow run = mapper.open(stored.id()).orElseThrow();
         Step step = row.toStep();
         mapper.finish(
@@ -139,7 +161,13 @@ class BringUps {
         if (step.kind() == Step.Kind.VERIFY) {
             Device device = stored.need(row.deviceId());
             commands.noteFound(
-                    stored.id(), device, StepCheck.planned(device), result.saw() + " (asked)", by);
+                    stored.id(),
+                    row.deviceId(),
+                    StepCheck.planned(device).toString(),
+                    result.saw() + " (asked)",
+                    by);
+        } else {
+            live.logged(stored.id());
         }
     }
 

@@ -2,7 +2,7 @@ package app.jerboa.server.bringup;
 
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.JobEdit;
+import app.jerboa.core.job.JobItems;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.Field;
 import app.jerboa.server.job.Jobs;
@@ -50,6 +50,6 @@ class RigHands {
                 new RigBodies.Network(
                         StepCheck.planned(device).toString(),
                         device.prefix(),
-                        JobEdit.text(device, Field.GATEWAY)));
+                        JobItems.text(device, Field.GATEWAY)));
     }
 }

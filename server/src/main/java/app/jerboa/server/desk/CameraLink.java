@@ -5,5 +5,8 @@ import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.ViscaLink;
 
 /** An open link to one camera and what is known of it. */
-record CameraLink(
-        long job, long device, String name, Profile.Head head, ViscaLink link, WireLog log) {}
+record CameraLink(CameraId id, String name, Profile.Head head, ViscaLink link, WireLog log) {
+    long device() {
+        return id.device();
+    }
+}

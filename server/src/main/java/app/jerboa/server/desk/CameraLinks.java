@@ -10,7 +10,6 @@ import app.jerboa.server.world.World;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Form;
 import jakarta.annotation.PreDestroy;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -23,19 +22,15 @@ import org.springframework.stereotype.Component;
 class CameraLinks {
     private static final int FRAMES_KEPT = 500;
 
-    private final Map<Long, CameraLink> open = new ConcurrentHashMap<>();
+    private final Map<CameraId, CameraLink> open = new ConcurrentHashMap<>();
     private final World world;
 
     CameraLinks(World world) {
         this.world = world;
     }
 
-    Optional<CameraLink> open(long device) {
-        return Optional.ofNullable(open.get(device));
-    }
-
-    List<CameraLink> openOf(long job) {
-        return open.values().stream().filter(l -> l.job() == job).toList();
+    Optional<CameraLink> open(CameraId id) {
+        return Optional.ofNullable(open.get(id));
     }
 
     /**
@@ -44,8 +39,9 @@ class CameraLinks {
      * @throws Problem in plain words when nobody, several or the laptop elsewhere keeps it from
      *     opening
      */
-    CameraLink connect(Jobs.Stored stored, long id) {
-        Device device = stored.need(id);
+    CameraLink connect(Jobs.Stored stored, long number) {
+        CameraId id = new CameraId(stored.id(), number);
+        Device device = stored.need(number);
         Profile.Head head =
                 device.profile()
                         .head()
@@ -62,7 +58,6 @@ class CameraLinks {
         WireLog log = new WireLog(FRAMES_KEPT);
         CameraLink link =
                 new CameraLink(
-                        stored.id(),
                         id,
                         device.name(),
                         head,
@@ -103,8 +98,8 @@ class CameraLinks {
         return new Problem(HttpStatus.CONFLICT, "cannot-reach", sentence);
     }
 
-    void close(long device) {
-        Optional.ofNullable(open.remove(device)).ifPresent(l -> l.link().close());
+    void close(CameraId id) {
+        Optional.ofNullable(open.remove(id)).ifPresent(l -> l.link().close());
     }
 
     @PreDestroy

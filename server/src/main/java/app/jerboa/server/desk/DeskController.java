@@ -25,7 +25,7 @@ class DeskController {
      */
     record DeskView(List<DeskCamera> cameras, double deadZone, double k, List<Double> curve) {}
 
-    /** One camera that can be driven; key 0 for none. */
+    /** One camera that can be driven; key -1 for none. */
     record DeskCamera(
             long id, String name, int key, String address, String mark, LimitsBody limits) {}
 
@@ -69,7 +69,7 @@ class DeskController {
         return new DeskCamera(
                 d.id().value(),
                 d.name(),
-                line.key().map(Line.Key::number).orElse(0),
+                line.key().map(Line.Key::number).orElse(-1),
                 d.address().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
                 new LimitsBody(

@@ -7,18 +7,20 @@ import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface DeskMapper {
-    record MovingRow(long deviceId, long jobId) {}
-
     /** 1 when the lease is this holder's now: it was free, expired, or theirs. */
     int takeLease(
-            @Param("device") long device,
+            @Param("at") CameraId at,
+            @Param("server") String server,
             @Param("holder") String holder,
             @Param("person") String person,
             @Param("seconds") int seconds);
 
-    Optional<String> leaseHolder(@Param("device") long device);
+    Optional<String> leaseHolder(@Param("at") CameraId at);
 
-    void releaseLease(@Param("device") long device, @Param("holder") String holder);
+    void releaseLease(@Param("at") CameraId at, @Param("holder") String holder);
+
+    /** What a server of this name held before it was killed. */
+    void dropLeasesOf(@Param("server") String server);
 
     /**
      * The next commit need not reach the disk before it returns: it survives a killed server, not a
@@ -26,11 +28,12 @@ interface DeskMapper {
      */
     void commitWithoutWaiting();
 
-    void markMoving(@Param("device") long device, @Param("job") long job);
+    void markMoving(@Param("at") CameraId at);
 
-    void unmarkMoving(@Param("device") long device);
+    void unmarkMoving(@Param("at") CameraId at);
 
-    List<MovingRow> moving();
+    /** What is marked as moving and driven by nobody on any server. */
+    List<CameraId> abandoned();
 
-    List<MovingRow> movingIn(@Param("job") long job);
+    List<CameraId> movingIn(@Param("job") long job);
 }

@@ -3,10 +3,14 @@ package app.jerboa.server.desk;
 import app.jerboa.core.motion.Lens;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.people.People;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
+import app.jerboa.server.people.Members;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
+import app.jerboa.server.platform.Settings;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.ZoomPosition;
@@ -22,6 +26,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.security.core.Authentication;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
@@ -58,7 +63,9 @@ class DeskSocket extends TextWebSocketHandler {
     private final DeskMapper mapper;
     private final Moving moving;
     private final Jobs jobs;
-    private final People people;
+    private final Members members;
+    private final Live live;
+    private final String server;
     private final JsonMapper json;
 
     DeskSocket(
@@ -66,13 +73,17 @@ class DeskSocket extends TextWebSocketHandler {
             DeskMapper mapper,
             Moving moving,
             Jobs jobs,
-            People people,
+            Members members,
+            Live live,
+            Settings settings,
             InnerJson json) {
         this.links = links;
         this.mapper = mapper;
         this.moving = moving;
         this.jobs = jobs;
-        this.people = people;
+        this.members = members;
+        this.live = live;
+        this.server = settings.serverName();
         this.json = json.mapper();
         watch.scheduleAtFixedRate(this::watchSticks, 20, 20, TimeUnit.MILLISECONDS);
         watch.scheduleAtFixedRate(this::readBack, 100, 100, TimeUnit.MILLISECONDS);
@@ -127,7 +138,7 @@ class DeskSocket extends TextWebSocketHandler {
                             in.limit() == null ? 1 : in.limit(),
                             System.nanoTime());
             case "home" -> desk.driving.home();
-            case "stop-all" -> stopAll(desk.job);
+            case "stop-all" -> stopAll(desk);
             default -> throw new IllegalArgumentException("unknown message");
         }
     }
@@ -140,23 +151,26 @@ class DeskSocket extends TextWebSocketHandler {
     }
 
     private void open(Desk desk, long job) {
-        people.insistOnMember(job, desk.driving.person);
+        members.insist(job, desk.driving.person, Right.READ);
         desk.job = job;
     }
 
     private void take(Desk desk, long device) {
         Jobs.Stored stored = jobs.load(desk.job);
         stored.need(device);
+        members.insist(desk.job, desk.driving.person, Right.DRIVE);
+        CameraId id = new CameraId(desk.job, device);
         letGo(desk, "another camera was taken");
         boolean mine =
                 mapper.takeLease(
-                                device,
+                                id,
+                                server,
                                 desk.driving.holder,
                                 desk.driving.person.displayName(),
                                 LEASE_SECONDS)
                         == 1;
         if (!mine) {
-            String other = mapper.leaseHolder(device).orElse("Somebody else");
+            String other = mapper.leaseHolder(id).orElse("Somebody else");
             desk.driving.tell(
                     new DeskMessages.Refused(
                             device,
@@ -168,7 +182,7 @@ class DeskSocket extends TextWebSocketHandler {
         try {
             camera = links.connect(stored, device);
         } catch (Problem e) {
-            mapper.releaseLease(device, desk.driving.holder);
+            mapper.releaseLease(id, desk.driving.holder);
             desk.driving.tell(new DeskMessages.Refused(device, e.getMessage()));
             return;
         }
@@ -194,16 +208,39 @@ class DeskSocket extends TextWebSocketHandler {
             if (desk.driving.isMoving()) {
                 desk.driving.stop(why);
             }
-            mapper.releaseLease(camera.device(), desk.driving.holder);
+            mapper.releaseLease(camera.id(), desk.driving.holder);
         }
     }
 
-    /** First whatever this server drives, then whatever any server has marked as moving. */
-    private void stopAll(long job) {
+    /**
+     * First whatever this server drives, then every other server is told, then whatever any server
+     * has marked as moving. Whoever may drive may stop.
+     */
+    private void stopAll(Desk desk) {
+        long job = desk.job;
+        members.insist(job, desk.driving.person, Right.DRIVE);
+        stopHere(job);
+        watch.execute(
+                () -> {
+                    live.stopAll(job);
+                    moving.stopAllIn(job);
+                });
+    }
+
+    private void stopHere(long job) {
         desks.values().stream()
                 .filter(d -> d.job == job)
                 .forEach(d -> d.driving.stopFromElsewhere("STOP ALL"));
-        watch.execute(() -> moving.stopAllIn(job));
+    }
+
+    /** Somebody stopped all at another server; here it may have happened already. */
+    @EventListener
+    void told(Notice notice) {
+        if (notice.kind().equals(Notice.STOP_ALL)) {
+            desks.values().stream()
+                    .filter(d -> d.job == notice.job() && d.driving.isMoving())
+                    .forEach(d -> d.driving.stopFromElsewhere("STOP ALL"));
+        }
     }
 
     @Override
@@ -238,7 +275,9 @@ class DeskSocket extends TextWebSocketHandler {
 
     private boolean renewed(Desk desk, CameraLink camera) {
         String name = desk.driving.person.displayName();
-        return mapper.takeLease(camera.device(), desk.driving.holder, name, LEASE_SECONDS) == 1;
+        return members.may(camera.id().job(), desk.driving.person, Right.DRIVE)
+                && mapper.takeLease(camera.id(), server, desk.driving.holder, name, LEASE_SECONDS)
+                        == 1;
     }
 
     private void readBack() {

@@ -2,12 +2,15 @@ package app.jerboa.server.desk;
 
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Settings;
 import app.jerboa.wire.link.session.Stopping;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -24,57 +27,67 @@ class Moving {
     private final CameraLinks links;
     private final Jobs jobs;
     private final TransactionTemplate transactions;
+    private final String server;
 
-    Moving(DeskMapper mapper, CameraLinks links, Jobs jobs, TransactionTemplate transactions) {
+    Moving(
+            DeskMapper mapper,
+            CameraLinks links,
+            Jobs jobs,
+            TransactionTemplate transactions,
+            Settings settings) {
         this.mapper = mapper;
         this.links = links;
         this.jobs = jobs;
         this.transactions = transactions;
+        this.server = settings.serverName();
     }
 
     void mark(CameraLink camera) {
         transactions.executeWithoutResult(
                 t -> {
                     mapper.commitWithoutWaiting();
-                    mapper.markMoving(camera.device(), camera.job());
+                    mapper.markMoving(camera.id());
                 });
     }
 
     void unmark(CameraLink camera) {
-        mapper.unmarkMoving(camera.device());
+        mapper.unmarkMoving(camera.id());
     }
 
-    /** Stops what is marked and driven by nobody: after a crash, or when a stop found no answer. */
-    @Scheduled(initialDelay = 0, fixedDelay = 2000)
+    /** What this server drove before it was killed is driven by nobody now. */
+    @EventListener(ApplicationReadyEvent.class)
+    void startAnew() {
+        mapper.dropLeasesOf(server);
+        stopTheAbandoned();
+    }
+
+    /**
+     * Stops what is marked and driven by nobody on any server: after a crash, or when a stop found
+     * no answer.
+     */
+    @Scheduled(initialDelay = 2000, fixedDelay = 2000)
     void stopTheAbandoned() {
-        for (DeskMapper.MovingRow row : mapper.moving()) {
-            if (mapper.leaseHolder(row.deviceId()).isEmpty()
-                    || links.open(row.deviceId()).isEmpty()) {
-                stopAndUnmark(row);
-            }
-        }
+        mapper.abandoned().forEach(this::stopAndUnmark);
     }
 
     void stopAllIn(long job) {
         mapper.movingIn(job).forEach(this::stopAndUnmark);
     }
 
-    private void stopAndUnmark(DeskMapper.MovingRow row) {
+    private void stopAndUnmark(CameraId id) {
         try {
-            boolean fresh = links.open(row.deviceId()).isEmpty();
+            boolean fresh = links.open(id).isEmpty();
             CameraLink camera =
-                    fresh
-                            ? links.connect(jobs.load(row.jobId()), row.deviceId())
-                            : links.open(row.deviceId()).get();
+                    fresh ? links.connect(jobs.load(id.job()), id.device()) : links.open(id).get();
             if (Stopping.stop(camera.link()).get(5, TimeUnit.SECONDS)
                     == Stopping.Outcome.STANDING) {
                 unmark(camera);
             }
             if (fresh) {
-                links.close(row.deviceId());
+                links.close(id);
             }
         } catch (Problem | ExecutionException | TimeoutException e) {
-            LOG.info("camera {} could not be stopped yet: {}", row.deviceId(), e.getMessage());
+            LOG.info("{} could not be stopped yet: {}", id, e.getMessage());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

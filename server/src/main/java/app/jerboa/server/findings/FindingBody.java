@@ -11,6 +11,7 @@ import java.util.List;
  * @param why one sentence: why it matters
  * @param source the rule it follows
  * @param field the field of the devices that shows it
+ * @param waiver who accepted it and why; id 0 and empty texts when nobody did
  */
 public record FindingBody(
         String key,
@@ -21,8 +22,17 @@ public record FindingBody(
         String source,
         List<Long> deviceIds,
         String field,
-        List<FixBody> fixes) {
+        List<FixBody> fixes,
+        WaiverBody waiver) {
 
     /** A change set offered, in words and as values to send back. */
-    public record FixBody(String label, List<ChangeBody> changes) {}
+    public record FixBody(String label, ChangesBody changes) {}
+
+    /** Who accepted a finding, and why. */
+    public record WaiverBody(long id, String person, String reason) {}
+
+    /** It stands against the plan: a stop that nobody accepted. */
+    public boolean stops() {
+        return severity.equals("stop") && waiver.id() == 0;
+    }
 }

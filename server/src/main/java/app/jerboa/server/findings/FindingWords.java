@@ -1,7 +1,8 @@
 package app.jerboa.server.findings;
 
-import app.jerboa.core.value.Change;
+import app.jerboa.core.job.JobFindings;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
 import java.io.IOException;
@@ -37,7 +38,8 @@ public class FindingWords {
     /**
      * @param names a device's name by its id
      */
-    public FindingBody body(Finding finding, Function<DeviceId, String> names) {
+    public FindingBody body(JobFindings.Judged judged, Function<DeviceId, String> names) {
+        Finding finding = judged.finding();
         String code = finding.code().code();
         return new FindingBody(
                 finding.key(),
@@ -48,7 +50,10 @@ public class FindingWords {
                 text(code, "source", finding.facts()),
                 finding.devices().stream().map(DeviceId::value).toList(),
                 finding.field().wire(),
-                finding.fixes().stream().map(f -> fix(f, names)).toList());
+                finding.fixes().stream().map(f -> fix(f, names)).toList(),
+                judged.waiver()
+                        .map(w -> new FindingBody.WaiverBody(w.id(), w.person(), w.reason()))
+                        .orElse(new FindingBody.WaiverBody(0, "", "")));
     }
 
     /** A text may differ by the finding's fact "what": then {@code CODE.what.<that>} goes first. */
@@ -63,22 +68,23 @@ public class FindingWords {
     }
 
     private FindingBody.FixBody fix(Fix fix, Function<DeviceId, String> names) {
-        List<ChangeBody> changes = fix.changes().stream().map(ChangeBody::of).toList();
+        List<Edit> edits = fix.changes().edits();
         String what =
-                fix.changes().size() <= 3
-                        ? fix.changes().stream()
-                                .map(c -> phrase(c, names.apply(c.device())))
+                edits.size() <= 3
+                        ? edits.stream()
+                                .map(e -> phrase(e, names.apply(new DeviceId(e.item().id()))))
                                 .collect(Collectors.joining(", "))
-                        : fix.changes().size() + " devices";
+                        : edits.size() + " devices";
         return new FindingBody.FixBody(
-                words.getProperty("fix." + fix.key()).replace("{what}", what), changes);
+                words.getProperty("fix." + fix.key()).replace("{what}", what),
+                ChangesBody.of(fix.changes()));
     }
 
-    private static String phrase(Change change, String name) {
-        return switch (change.field()) {
-            case ADDRESS, GATEWAY -> name + " to " + change.after();
-            case PREFIX -> name + " to /" + change.after();
-            case RESERVED -> name;
+    private static String phrase(Edit edit, String name) {
+        return switch (edit.field()) {
+            case ADDRESS, GATEWAY -> name + " to " + edit.after();
+            case PREFIX -> name + " to /" + edit.after();
+            default -> name;
         };
     }
 }

@@ -1,25 +1,26 @@
 package app.jerboa.server.job;
 
 import app.jerboa.core.job.ChangeConflict;
-import app.jerboa.core.job.Device;
+import app.jerboa.core.job.ItemMissing;
+import app.jerboa.core.job.ItemRejected;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEdit;
-import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.value.Change;
-import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.job.JobEditor;
+import app.jerboa.core.job.JobItems;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
-import app.jerboa.core.value.TextRejected;
-import app.jerboa.server.findings.ChangeBody;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.job.Rows.CommandRow;
-import app.jerboa.server.job.Rows.DeviceRow;
-import app.jerboa.server.people.Person;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
-import java.util.Collections;
-import java.util.LinkedHashSet;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.NoSuchElementException;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -30,49 +31,107 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Every change to a job goes through here: applied in one transaction, stored with its author and
- * its inverse, and taken back from the same store.
+ * all that its inverse needs, written into the logbook, told to whoever looks on; and taken back
+ * from the same store.
  */
 @Service
 public class Commands {
     private final JobMapper mapper;
     private final Jobs jobs;
+    private final ItemTexts texts;
+    private final Logbook log;
+    private final Live live;
     private final JsonMapper json;
 
-    Commands(JobMapper mapper, Jobs jobs, JsonMapper json) {
+    Commands(
+            JobMapper mapper, Jobs jobs, ItemTexts texts, Logbook log, Live live, JsonMapper json) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.texts = texts;
+        this.log = log;
+        this.live = live;
         this.json = json;
     }
 
-    /** The job as it would be; nothing is stored. */
+    /** The job as it is and as it would be; nothing is stored. */
     @Transactional(readOnly = true)
-    public Job preview(long job, List<Change> changes) {
-        return edited(jobs.load(job).job(), changes);
+    public List<Job> preview(long job, ChangesBody body) {
+        Jobs.Stored stored = jobs.load(job);
+        return List.of(stored.job(), edited(stored.job(), changeSet(stored, body)));
     }
 
+    /** What a person or a fix wants, with its items numbered and what it removes filled in. */
     @Transactional
-    public void apply(long job, List<Change> changes, Person by) {
+    public void apply(long job, ChangesBody body, Author by) {
+        Jobs.Stored stored = jobs.lock(job);
+        ChangeSet changes = changeSet(stored, body);
+        insistOnOwnFields(changes);
+        apply(stored, changes, by);
+    }
+
+    /** A change that the product itself words, for example a waiver. */
+    @Transactional
+    public void apply(long job, ChangeSet changes, Author by) {
+        Jobs.Stored stored = jobs.lock(job);
+        apply(stored, changes.numbered(stored.nextItem()), by);
+    }
+
+    private void apply(Jobs.Stored stored, ChangeSet changes, Author by) {
         if (changes.isEmpty()) {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "nothing-to-change",
                     "No change was named, so nothing was changed.");
         }
-        Jobs.Stored stored = jobs.lock(job);
-        store(stored, changes);
-        mapper.dropUndone(job, by.id());
+        Job after = edited(stored.job(), changes);
+        String label = CommandWords.label(stored.job(), changes);
+        mapper.dropUndone(stored.id(), by.id());
         mapper.insertCommand(
-                job,
+                stored.id(),
                 by.id(),
                 by.displayName(),
-                "change",
-                label(stored.job(), changes),
-                write(changes),
-                "done");
+                label,
+                json.writeValueAsString(StoredChanges.of(changes)));
+        store(stored, after, changes);
+        log.command(stored.id(), "change", label, CommandWords.devices(changes), by);
     }
 
-    @Transactional
-    public void undo(long job, Person by) {
+    private static ChangeSet changeSet(Jobs.Stored stored, ChangesBody body) {
+        try {
+            List<Item> removes = JobEditor.standing(stored.job(), body.refsToRemove());
+            return new ChangeSet(body.itemsToAdd(), body.toEdits(), removes)
+                    .numbered(stored.nextItem());
+        } catch (ItemMissing e) {
+            throw Problem.notFound(e.item().kind().wire());
+        }
+    }
+
+    /** What the product sees or signs itself is not for others to write. */
+    private static void insistOnOwnFields(ChangeSet changes) {
+        boolean seen =
+                changes.edits().stream().anyMatch(e -> e.field().seen())
+                        || changes.adds().stream().anyMatch(Commands::claimsToBeSeen);
+        boolean signed =
+                Stream.concat(
+                                changes.adds().stream().map(Item::ref),
+                                changes.edits().stream().map(Edit::item))
+                        .anyMatch(r -> r.kind() == ItemKind.WAIVER);
+        boolean given = changes.adds().stream().anyMatch(a -> a.ref().id() <= 0);
+        if (seen || signed || given) {
+            throw new Problem(
+                    HttpStatus.BAD_REQUEST,
+                    "not-yours-to-write",
+                    "What a device was seen to do, who waived a finding, and the numbers of items are written by Jerboa itself. Nothing was changed.");
+        }
+    }
+
+    private static boolean claimsToBeSeen(Item add) {
+        return add.ref().kind().fields().stream()
+                .anyMatch(f -> f.seen() && !add.text(f).equals(f.initial()));
+    }
+
+    @Transactional(noRollbackFor = Problem.class)
+    public void undo(long job, Author by) {
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
                 mapper.newestDone(job, by.id())
@@ -81,14 +140,11 @@ public class Commands {
                                         nothingTo(
                                                 "undo",
                                                 "You have changed nothing here that could be taken back."));
-        List<Change> inverse = inverse(read(command));
-        store(stored, inverse);
-        mapper.setCommandState(command.id(), "undone");
-        log(job, by, "undo", "Undone: " + command.label(), inverse);
+        again(stored, command, "undone", "undo", "Undone: ", read(command).inverse(), by);
     }
 
-    @Transactional
-    public void redo(long job, Person by) {
+    @Transactional(noRollbackFor = Problem.class)
+    public void redo(long job, Author by) {
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
                 mapper.oldestUndone(job, by.id())
@@ -97,139 +153,168 @@ public class Commands {
                                         nothingTo(
                                                 "redo",
                                                 "There is nothing you have taken back that could be done again."));
-        List<Change> changes = read(command);
-        store(stored, changes);
-        mapper.setCommandState(command.id(), "done");
-        log(job, by, "redo", "Done again: " + command.label(), changes);
+        again(stored, command, "done", "redo", "Done again: ", read(command), by);
     }
 
-    private void log(long job, Person by, String kind, String label, List<Change> changes) {
-        mapper.insertCommand(job, by.id(), by.displayName(), kind, label, write(changes), "event");
+    private void again(
+            Jobs.Stored stored,
+            CommandRow command,
+            String state,
+            String kind,
+            String prefix,
+            ChangeSet changes,
+            Author by) {
+        Job after;
+        try {
+            after = jobs.editor().apply(stored.job(), changes);
+        } catch (ChangeConflict | ItemMissing | ItemRejected e) {
+            mapper.setCommandState(command.id(), "lapsed");
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "no-longer-" + kind,
+                    why(stored, command, e)
+                            + " \""
+                            + command.label()
+                            + "\" was set aside; nothing was changed. The step before it can still be reached.");
+        }
+        mapper.setCommandState(command.id(), state);
+        store(stored, after, changes);
+        log.command(stored.id(), kind, prefix + command.label(), CommandWords.devices(changes), by);
     }
 
     private static Problem nothingTo(String what, String sentence) {
         return new Problem(HttpStatus.CONFLICT, "nothing-to-" + what, sentence);
     }
 
+    /** Why a command can no longer be taken back or done again, naming who came in between. */
+    private String why(Jobs.Stored stored, CommandRow command, RuntimeException e) {
+        if (e instanceof ChangeConflict c) {
+            Edit edit = c.edit();
+            String part =
+                    json.writeValueAsString(
+                            Map.of(
+                                    "edits",
+                                    List.of(
+                                            Map.of(
+                                                    "item", edit.item().kind().wire(),
+                                                    "id", edit.item().id(),
+                                                    "field", edit.field().wire()))));
+            String who =
+                    mapper.overtaking(stored.id(), command.id(), part)
+                            .map(p -> " by " + p)
+                            .orElse("");
+            return name(stored.job(), edit.item())
+                    + ": the "
+                    + edit.field().wire()
+                    + " was changed since"
+                    + who
+                    + " and is \""
+                    + c.actual()
+                    + "\" now.";
+        }
+        return e instanceof ItemRejected r
+                ? name(stored.job(), r.item()) + " still needs what this would take away."
+                : "What it concerns was added or removed meanwhile.";
+    }
+
     /** Writes what was seen on a device, which is no edit of the plan and is not undone. */
     @Transactional
-    public void noteFound(long job, Device device, Ipv4 found, String label, Person by) {
-        jobs.lock(job);
-        Device seen =
-                new Device(
-                        device.id(),
-                        device.name(),
-                        device.profile(),
-                        device.mac(),
-                        device.address(),
-                        device.prefix(),
-                        device.gateway(),
-                        device.reserved(),
-                        Optional.of(found));
-        mapper.updateDevice(job, row(seen));
-        mapper.raiseVersion(job);
-        event(job, label, by);
+    public void noteFound(long job, long device, String found, String label, Author by) {
+        Jobs.Stored stored = jobs.lock(job);
+        ItemRef ref = stored.need(device).ref();
+        String before = JobItems.text(stored.need(device), Field.FOUND);
+        ChangeSet seen = ChangeSet.edits(List.of(new Edit(ref, Field.FOUND, before, found)));
+        store(stored, jobs.editor().apply(stored.job(), seen), seen);
+        log.event(job, label, List.of(device), by);
     }
 
-    @Transactional
-    public void event(long job, String label, Person by) {
-        log(job, by, "event", label, List.of());
+    private void store(Jobs.Stored stored, Job after, ChangeSet changes) {
+        Set<ItemRef> touched =
+                Stream.concat(
+                                changes.adds().stream().map(Item::ref),
+                                changes.edits().stream().map(Edit::item))
+                        .collect(Collectors.toSet());
+        Collection<Item> written =
+                after.items().filter(i -> touched.contains(i.ref())).map(JobItems::item).toList();
+        if (!written.isEmpty()) {
+            mapper.putItems(stored.id(), texts.write(written));
+        }
+        if (!changes.removes().isEmpty()) {
+            mapper.deleteItems(
+                    stored.id(), changes.removes().stream().map(i -> i.ref().id()).toList());
+        }
+        long next = Math.max(stored.nextItem(), changes.highestAdded() + 1);
+        live.changed(stored.id(), mapper.raiseVersion(stored.id(), next));
     }
 
-    private void store(Jobs.Stored stored, List<Change> changes) {
-        Job after = edited(stored.job(), changes);
-        Set<DeviceId> touched =
-                changes.stream()
-                        .map(Change::device)
-                        .collect(Collectors.toCollection(LinkedHashSet::new));
-        after.devices().stream()
-                .filter(d -> touched.contains(d.id()))
-                .forEach(d -> mapper.updateDevice(stored.id(), row(d)));
-        mapper.raiseVersion(stored.id());
-    }
-
-    private static Job edited(Job job, List<Change> changes) {
+    private Job edited(Job job, ChangeSet changes) {
         try {
-            return JobEdit.apply(job, changes);
+            return jobs.editor().apply(job, changes);
         } catch (ChangeConflict e) {
             throw conflict(job, e);
-        } catch (TextRejected e) {
-            throw new Problem(
-                    HttpStatus.BAD_REQUEST,
-                    "text-rejected",
-                    "\"" + e.input() + "\" was not taken: " + e.reason() + ".",
-                    Map.of("field", "after", "index", e.index()));
-        } catch (NoSuchElementException e) {
-            throw Problem.notFound("device");
+        } catch (ItemRejected e) {
+            throw rejected(job, e);
+        } catch (ItemMissing e) {
+            throw Problem.notFound(e.item().kind().wire());
         }
+    }
+
+    private static Problem rejected(Job job, ItemRejected e) {
+        return new Problem(
+                HttpStatus.BAD_REQUEST,
+                "text-rejected",
+                "\""
+                        + shortened(e.text().input())
+                        + "\" was not taken as "
+                        + e.field().wire()
+                        + " of "
+                        + name(job, e.item())
+                        + ": "
+                        + e.text().reason()
+                        + ".",
+                Map.of(
+                        "field",
+                        e.field().wire(),
+                        "item",
+                        e.item().kind().wire(),
+                        "id",
+                        e.item().id(),
+                        "index",
+                        e.text().index()));
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 60 ? text : text.substring(0, 60) + "…";
+    }
+
+    private static String name(Job job, ItemRef ref) {
+        return job.item(ref)
+                .map(i -> CommandWords.name(JobItems.item(i)))
+                .orElse("the new " + ref.kind().wire());
     }
 
     private static Problem conflict(Job job, ChangeConflict e) {
-        String name = job.device(e.change().device()).map(Device::name).orElse("");
-        String sentence =
-                name
-                        + ": the "
-                        + e.change().field().wire()
-                        + " is now \""
-                        + e.actual()
-                        + "\", not \""
-                        + e.change().before()
-                        + "\" as when you started. Nothing was changed; look at both values and decide.";
+        Edit edit = e.edit();
         return new Problem(
                 HttpStatus.CONFLICT,
                 "changed-meanwhile",
-                sentence,
-                Map.of("theirs", e.actual(), "yours", e.change().after()));
+                name(job, edit.item())
+                        + ": the "
+                        + edit.field().wire()
+                        + " is now \""
+                        + e.actual()
+                        + "\", not \""
+                        + edit.before()
+                        + "\" as when you started. Nothing was changed; look at both values and decide.",
+                Map.of(
+                        "item", edit.item().kind().wire(),
+                        "id", edit.item().id(),
+                        "field", edit.field().wire(),
+                        "theirs", e.actual(),
+                        "yours", edit.after()));
     }
 
-    private static DeviceRow row(Device d) {
-        return new DeviceRow(
-                d.id().value(),
-                d.name(),
-                d.profile().id(),
-                d.mac(),
-                JobEdit.text(d, Field.ADDRESS),
-                d.prefix(),
-                JobEdit.text(d, Field.GATEWAY),
-                d.reserved(),
-                d.found().map(Ipv4::toString).orElse(""));
-    }
-
-    private static String label(Job job, List<Change> changes) {
-        if (changes.size() > 3) {
-            return changes.size() + " changes to the plan";
-        }
-        return changes.stream().map(c -> label(job, c)).collect(Collectors.joining("; "));
-    }
-
-    private static String label(Job job, Change change) {
-        String name = job.device(change.device()).map(Device::name).orElse("a device");
-        return name
-                + ": "
-                + change.field().wire()
-                + " "
-                + orNone(change.before())
-                + " to "
-                + orNone(change.after());
-    }
-
-    private static String orNone(String text) {
-        return text.isEmpty() ? "none" : text;
-    }
-
-    private static List<Change> inverse(List<Change> changes) {
-        List<Change> inverse = changes.stream().map(Change::inverse).collect(Collectors.toList());
-        Collections.reverse(inverse);
-        return inverse;
-    }
-
-    private String write(List<Change> changes) {
-        return json.writeValueAsString(changes.stream().map(ChangeBody::of).toList());
-    }
-
-    private List<Change> read(CommandRow command) {
-        return Stream.of(json.readValue(command.changes(), ChangeBody[].class))
-                .map(ChangeBody::toChange)
-                .toList();
+    private ChangeSet read(CommandRow command) {
+        return json.readValue(command.changes(), StoredChanges.class).toChangeSet();
     }
 }

@@ -1,37 +1,48 @@
 package app.jerboa.server.job;
 
+import app.jerboa.server.people.Members;
 import app.jerboa.server.people.People;
 import app.jerboa.server.people.Person;
+import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Settings;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 
 /**
- * In a demo: the account whose password the launcher prints, and the demo job if it has no job yet.
+ * In a demo: the accounts whose password the launcher prints, and the demo job if its lead has no
+ * job yet.
  */
 @Component
 class DemoStart implements ApplicationRunner {
-    private static final String LOGIN = "asha";
-    private static final String NAME = "Asha Lindqvist";
-
     private final Settings settings;
     private final People people;
-    private final DemoJob demo;
+    private final Members members;
+    private final JobLibrary library;
 
-    DemoStart(Settings settings, People people, DemoJob demo) {
+    DemoStart(Settings settings, People people, Members members, JobLibrary library) {
         this.settings = settings;
         this.people = people;
-        this.demo = demo;
+        this.members = members;
+        this.library = library;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (settings.demo()) {
-            Person person = people.demoAccount(LOGIN, NAME, settings.demoPassword());
-            if (!demo.anyFor(person)) {
-                demo.create(person);
-            }
+        if (!settings.demo()) {
+            return;
         }
+        Person lead = account("asha", "Asha Lindqvist");
+        Person rigging = account("tomas", "Tomas Okoro");
+        Person desk = account("mei", "Mei Farrow");
+        if (library.of(lead).isEmpty()) {
+            long job = library.make(DemoJob.items(), "Job made from the demo", lead);
+            members.add(job, rigging, Role.TECHNICIAN);
+            members.add(job, desk, Role.OPERATOR);
+        }
+    }
+
+    private Person account(String login, String name) {
+        return people.demoAccount(login, name, settings.demoPassword());
     }
 }

@@ -1,118 +1,171 @@
 package app.jerboa.server.job;
 
-import app.jerboa.core.job.Job;
-import app.jerboa.core.value.Change;
-import app.jerboa.server.findings.ChangeBody;
-import app.jerboa.server.findings.FindingBody;
-import app.jerboa.server.people.Person;
+import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.net.Ipv4Subnet;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.TextRejected;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Needs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
 import io.swagger.v3.oas.annotations.Parameter;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.Map;
+import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Jobs and the commands that change them. */
+/** Jobs as wholes. */
 @RestController
 @RequestMapping("/api/jobs")
 class JobController {
-    /** A job in the list, with how many of its lines are how far. */
+    /**
+     * A job in the list, with how many of its lines are how far.
+     *
+     * @param siteId the item that has its name
+     * @param role your part in it
+     * @param lastAt when its logbook was last written into
+     */
     record JobSummary(
-            long id, String name, String cidr, int lines, int planned, int set, int differs) {}
-
-    record Changes(List<ChangeBody> changes) {
-        List<Change> toChanges() {
-            return changes.stream().map(ChangeBody::toChange).toList();
+            long id,
+            long siteId,
+            String name,
+            String cidr,
+            String role,
+            boolean archived,
+            boolean deleted,
+            int lines,
+            int planned,
+            int set,
+            int differs,
+            OffsetDateTime lastAt) {
+        static JobSummary of(Rows.SummaryRow r) {
+            return new JobSummary(
+                    r.id(),
+                    r.siteId(),
+                    r.name(),
+                    r.cidr(),
+                    r.role(),
+                    r.archived(),
+                    r.deleted(),
+                    r.lines(),
+                    r.planned(),
+                    r.set(),
+                    r.differs(),
+                    r.lastAt().withOffsetSameInstant(ZoneOffset.UTC));
         }
     }
 
-    /** What a change set would do: findings gone, findings new. */
-    record Preview(List<ChangeBody> changes, List<FindingBody> gone, List<FindingBody> fresh) {}
+    /** A new job's name, units (m or ft), house network and gateway. */
+    record NewJob(String name, String units, String cidr, String gateway) {}
 
-    private final JobMapper mapper;
+    record Archived(boolean archived) {}
+
+    private final JobLibrary library;
+    private final Jobs jobs;
     private final JobViews views;
-    private final Commands commands;
-    private final DemoJob demo;
 
-    JobController(JobMapper mapper, JobViews views, Commands commands, DemoJob demo) {
-        this.mapper = mapper;
+    JobController(JobLibrary library, Jobs jobs, JobViews views) {
+        this.library = library;
+        this.jobs = jobs;
         this.views = views;
-        this.commands = commands;
-        this.demo = demo;
     }
 
+    /** Deleted ones only for their leads, who can fetch them back. */
     @GetMapping
-    List<JobSummary> list(@Parameter(hidden = true) @AuthenticationPrincipal Person person) {
-        return mapper.summaries(person.id()).stream()
-                .map(
-                        r ->
-                                new JobSummary(
-                                        r.id(),
-                                        r.name(),
-                                        r.cidr(),
-                                        r.lines(),
-                                        r.planned(),
-                                        r.set(),
-                                        r.differs()))
-                .toList();
+    List<JobSummary> list(@Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        return library.of(person).stream().map(JobSummary::of).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    JobView create(
+            @RequestBody NewJob body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        Ipv4Subnet subnet = at("cidr", () -> Ipv4Subnet.parse(body.cidr()));
+        Ipv4 gateway = at("gateway", () -> Ipv4.parse(body.gateway()));
+        List<Item> items = EmptyJob.items(body.name().strip(), body.units(), subnet, gateway);
+        try {
+            jobs.editor().read(items);
+        } catch (ItemRejected e) {
+            throw refused(e.field().wire(), e.text());
+        }
+        return views.view(library.make(items, "Job made", person), person);
+    }
+
+    private static <T> T at(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (TextRejected e) {
+            throw refused(field, e);
+        }
+    }
+
+    private static Problem refused(String field, TextRejected e) {
+        return new Problem(
+                HttpStatus.BAD_REQUEST,
+                "text-rejected",
+                "\"" + e.input() + "\" was not taken: " + e.reason() + ". No job was made.",
+                Map.of("field", field, "index", e.index()));
     }
 
     @PostMapping("/demo")
     @ResponseStatus(HttpStatus.CREATED)
-    JobView createDemo(@Parameter(hidden = true) @AuthenticationPrincipal Person person) {
-        return views.view(demo.create(person), person);
+    JobView createDemo(@Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        long job = library.make(DemoJob.items(), "Job made from the demo", person);
+        return views.view(job, person);
     }
 
     @GetMapping("/{job}")
     JobView one(
             @PathVariable("job") long job,
-            @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         return views.view(job, person);
     }
 
-    @PostMapping("/{job}/changes/preview")
-    Preview preview(@PathVariable("job") long job, @RequestBody Changes body) {
-        List<FindingBody> before = views.findings(commands.preview(job, List.of()));
-        Job changed = commands.preview(job, body.toChanges());
-        List<FindingBody> after = views.findings(changed);
-        return new Preview(body.changes(), missingFrom(after, before), missingFrom(before, after));
-    }
-
-    /** Those of {@code all} that {@code others} lack. */
-    private static List<FindingBody> missingFrom(List<FindingBody> others, List<FindingBody> all) {
-        Set<String> known = others.stream().map(FindingBody::key).collect(Collectors.toSet());
-        return all.stream().filter(f -> !known.contains(f.key())).toList();
-    }
-
-    @PostMapping("/{job}/changes")
-    JobView change(
+    @PostMapping("/{job}/duplicate")
+    @ResponseStatus(HttpStatus.CREATED)
+    @Needs(Right.READ)
+    JobView duplicate(
             @PathVariable("job") long job,
-            @RequestBody Changes body,
-            @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
-        commands.apply(job, body.toChanges(), person);
-        return views.view(job, person);
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        return views.view(library.duplicate(job, person), person);
     }
 
-    @PostMapping("/{job}/undo")
-    JobView undo(
+    @PutMapping("/{job}/archived")
+    @Needs(Right.MANAGE)
+    void archive(
             @PathVariable("job") long job,
-            @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
-        commands.undo(job, person);
-        return views.view(job, person);
+            @RequestBody Archived body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        library.archive(job, body.archived(), person);
     }
 
-    @PostMapping("/{job}/redo")
-    JobView redo(
+    @DeleteMapping("/{job}")
+    @Needs(Right.MANAGE)
+    void delete(
             @PathVariable("job") long job,
-            @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
-        commands.redo(job, person);
-        return views.view(job, person);
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        library.delete(job, person);
+    }
+
+    @PostMapping("/{job}/restore")
+    @Needs(value = Right.MANAGE, ofDeleted = true)
+    void restore(
+            @PathVariable("job") long job,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        library.restore(job, person);
     }
 }

@@ -1,10 +1,8 @@
 package app.jerboa.server.job;
 
 import app.jerboa.server.job.Rows.CommandRow;
-import app.jerboa.server.job.Rows.DeviceRow;
+import app.jerboa.server.job.Rows.ItemRow;
 import app.jerboa.server.job.Rows.JobRow;
-import app.jerboa.server.job.Rows.LineRow;
-import app.jerboa.server.job.Rows.RangeRow;
 import app.jerboa.server.job.Rows.SummaryRow;
 import java.util.List;
 import java.util.Optional;
@@ -20,36 +18,35 @@ interface JobMapper {
     /** Locks the job's row, so that changes to one job go one after the other. */
     Optional<JobRow> lock(@Param("job") long job);
 
-    List<RangeRow> ranges(@Param("job") long job);
+    List<ItemRow> items(@Param("job") long job);
 
-    List<DeviceRow> devices(@Param("job") long job);
-
-    List<LineRow> lines(@Param("job") long job);
-
-    void raiseVersion(@Param("job") long job);
-
-    void updateDevice(@Param("job") long job, @Param("it") DeviceRow device);
-
-    long insertJob(@Param("it") JobRow job);
+    long insertJob();
 
     void addMember(
             @Param("job") long job, @Param("account") long account, @Param("role") String role);
 
-    void insertRange(@Param("job") long job, @Param("it") RangeRow range);
+    /**
+     * Adds items or writes them anew.
+     *
+     * @param items a JSON array of id, kind and texts
+     */
+    void putItems(@Param("job") long job, @Param("items") String items);
 
-    long insertDevice(
-            @Param("job") long job, @Param("position") int position, @Param("it") DeviceRow device);
+    void deleteItems(@Param("job") long job, @Param("ids") List<Long> ids);
 
-    void insertLine(@Param("job") long job, @Param("it") LineRow line);
+    /** The new version. */
+    long raiseVersion(@Param("job") long job, @Param("nextItem") long nextItem);
+
+    void setArchived(@Param("job") long job, @Param("archived") boolean archived);
+
+    void setDeleted(@Param("job") long job, @Param("deleted") boolean deleted);
 
     long insertCommand(
             @Param("job") long job,
             @Param("account") long account,
             @Param("person") String person,
-            @Param("kind") String kind,
             @Param("label") String label,
-            @Param("changes") String changes,
-            @Param("state") String state);
+            @Param("changes") String changes);
 
     Optional<CommandRow> newestDone(@Param("job") long job, @Param("account") long account);
 
@@ -58,9 +55,15 @@ interface JobMapper {
      */
     Optional<CommandRow> oldestUndone(@Param("job") long job, @Param("account") long account);
 
+    /**
+     * Who last changed something after this command.
+     *
+     * @param part the JSON that their command must contain
+     */
+    Optional<String> overtaking(
+            @Param("job") long job, @Param("command") long command, @Param("part") String part);
+
     void setCommandState(@Param("command") long command, @Param("state") String state);
 
     void dropUndone(@Param("job") long job, @Param("account") long account);
-
-    List<CommandRow> newestCommands(@Param("job") long job, @Param("count") int count);
 }

@@ -9,6 +9,8 @@ public record JobView(
         long id,
         String name,
         long version,
+        String role,
+        SiteBody site,
         SubnetBody subnet,
         List<DeviceBody> devices,
         List<LineBody> lines,
@@ -17,8 +19,12 @@ public record JobView(
         String redo,
         LogBody lastLog) {
 
+    /** The job's own facts; lengths are shown in m or ft. */
+    public record SiteBody(long id, String name, String units) {}
+
     /** The house network. */
     public record SubnetBody(
+            long id,
             String cidr,
             String network,
             String broadcast,
@@ -51,9 +57,15 @@ public record JobView(
             String mark,
             String factoryAddress) {}
 
-    /** One line of the line-up; key 0 and controller "" for none. */
+    /** One line of the line-up; key -1 and controller "" for none. */
     public record LineBody(
-            int number, String name, long cameraId, int controlId, int key, String controller) {}
+            long id,
+            int number,
+            String name,
+            long cameraId,
+            int controlId,
+            int key,
+            String controller) {}
 
     /** The last thing logged; empty texts when nothing was. */
     public record LogBody(OffsetDateTime at, String person, String text) {}

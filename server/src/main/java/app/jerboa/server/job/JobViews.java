@@ -15,7 +15,10 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.findings.FindingWords;
 import app.jerboa.server.job.Rows.CommandRow;
-import app.jerboa.server.people.Person;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.people.Members;
+import app.jerboa.server.people.Role;
+import app.jerboa.server.platform.Author;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -32,15 +35,19 @@ public class JobViews {
     private final Jobs jobs;
     private final JobMapper mapper;
     private final FindingWords words;
+    private final Members members;
+    private final Logbook log;
 
-    JobViews(Jobs jobs, JobMapper mapper, FindingWords words) {
+    JobViews(Jobs jobs, JobMapper mapper, FindingWords words, Members members, Logbook log) {
         this.jobs = jobs;
         this.mapper = mapper;
         this.words = words;
+        this.members = members;
+        this.log = log;
     }
 
     @Transactional(readOnly = true)
-    public JobView view(long id, Person person) {
+    public JobView view(long id, Author person) {
         Jobs.Stored stored = jobs.load(id);
         Job job = stored.job();
         Map<DeviceId, String> names = names(job);
@@ -48,6 +55,8 @@ public class JobViews {
                 stored.id(),
                 job.name(),
                 stored.version(),
+                members.role(id, person).map(Role::wire).orElse(""),
+                new JobView.SiteBody(job.site().id(), job.name(), job.site().units()),
                 subnet(stored),
                 job.devices().stream().map(JobViews::device).toList(),
                 job.lines().stream().map(l -> line(l, names)).toList(),
@@ -59,7 +68,7 @@ public class JobViews {
 
     public List<FindingBody> findings(Job job) {
         Map<DeviceId, String> names = names(job);
-        return JobFindings.check(job).stream().map(f -> words.body(f, names::get)).toList();
+        return JobFindings.check(job).stream().map(j -> words.body(j, names::get)).toList();
     }
 
     private static Map<DeviceId, String> names(Job job) {
@@ -67,9 +76,8 @@ public class JobViews {
     }
 
     private JobView.LogBody lastLog(long id) {
-        return mapper.newestCommands(id, 1).stream()
-                .map(c -> new JobView.LogBody(c.at(), c.person(), c.label()))
-                .findFirst()
+        return log.newest(id)
+                .map(e -> new JobView.LogBody(e.at(), e.person(), e.text()))
                 .orElse(
                         new JobView.LogBody(
                                 OffsetDateTime.ofInstant(Instant.EPOCH, ZoneOffset.UTC), "", ""));
@@ -79,6 +87,7 @@ public class JobViews {
         Lan lan = stored.job().lan();
         SubnetSum sum = SubnetSum.of(lan.subnet());
         return new JobView.SubnetBody(
+                stored.job().subnets().get(0).id(),
                 lan.subnet().toString(),
                 sum.network().toString(),
                 sum.broadcast().toString(),
@@ -87,7 +96,7 @@ public class JobViews {
                 sum.lastHost().toString(),
                 sum.hosts(),
                 lan.gateway().toString(),
-                stored.laptopHome().toString(),
+                stored.laptopHome().address().toString(),
                 lan.pools().stream().map(r -> range(r, "DHCP pool")).toList(),
                 lan.reserved().stream().map(r -> range(r, "kept back")).toList(),
                 lan.taken().stream().map(t -> range(t.range(), t.holder())).toList(),
@@ -122,11 +131,12 @@ public class JobViews {
 
     private static JobView.LineBody line(Line l, Map<DeviceId, String> names) {
         return new JobView.LineBody(
+                l.id(),
                 l.number(),
                 l.name(),
                 l.camera().value(),
                 l.controlId(),
-                l.key().map(Line.Key::number).orElse(0),
+                l.key().map(Line.Key::number).orElse(-1),
                 l.key().map(k -> names.getOrDefault(k.controller(), "")).orElse(""));
     }
 }

@@ -10,8 +10,8 @@ interface AccountMapper {
 
     boolean none();
 
-    /** Adds an account only while there is none; 1 when it did. */
-    int insertFirst(
+    /** 1 when it was added, 0 when the login is in use. */
+    int insert(
             @Param("login") String login,
             @Param("name") String name,
             @Param("passwordHash") String passwordHash);
@@ -22,7 +22,22 @@ interface AccountMapper {
             @Param("name") String name,
             @Param("passwordHash") String passwordHash);
 
-    boolean member(@Param("job") long job, @Param("account") long account);
+    void setPassword(@Param("account") long account, @Param("passwordHash") String passwordHash);
 
     void lockAccounts();
+
+    void noteFailure(@Param("login") String login, @Param("origin") String origin);
+
+    void forgetFailures(@Param("login") String login, @Param("origin") String origin);
+
+    /**
+     * @param login of this name only; empty for any
+     * @param origin from this place only; empty for any
+     * @param most failures within so many seconds before it has to wait
+     */
+    int secondsToWait(
+            @Param("login") String login,
+            @Param("origin") String origin,
+            @Param("most") int most,
+            @Param("within") int within);
 }

@@ -6,10 +6,12 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Accounts and membership of jobs. */
+/** Accounts: made, found, given another password. */
 @Service
 public class People implements UserDetailsService {
     static final int SHORTEST_PASSWORD = 10;
@@ -19,10 +21,15 @@ public class People implements UserDetailsService {
 
     private final AccountMapper accounts;
     private final PasswordEncoder passwords;
+    private final FindByIndexNameSessionRepository<? extends Session> sessions;
 
-    People(AccountMapper accounts, PasswordEncoder passwords) {
+    People(
+            AccountMapper accounts,
+            PasswordEncoder passwords,
+            FindByIndexNameSessionRepository<? extends Session> sessions) {
         this.accounts = accounts;
         this.passwords = passwords;
+        this.sessions = sessions;
     }
 
     @Override
@@ -39,41 +46,91 @@ public class People implements UserDetailsService {
     /** Makes the first account of this installation; refused once there is one. */
     @Transactional
     public void makeFirstAccount(String login, String name, String password) {
-        insistOn("login", login, 1, 60);
-        insistOn("name", name, 1, 100);
-        insistOn("password", password, SHORTEST_PASSWORD, LONGEST_PASSWORD);
         accounts.lockAccounts();
-        if (accounts.insertFirst(login, name, passwords.encode(password)) == 0) {
+        if (!accounts.none()) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "account-exists",
                     "There is an account already. Sign in with it; it can let others in.");
         }
+        makeAccount(login, name, password);
+    }
+
+    /** Makes an account for somebody who was let in. */
+    @Transactional
+    Person makeAccount(String login, String name, String password) {
+        insistOnName("login", login, 60);
+        insistOnName("name", name, 100);
+        insistOn("password", password, SHORTEST_PASSWORD, LONGEST_PASSWORD);
+        if (accounts.insert(login, name, passwords.encode(password)) == 0) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "login-in-use",
+                    "That sign-in name is in use. Choose another, or sign in if it is yours.",
+                    Map.of("field", "login"));
+        }
+        return loadUserByUsername(login);
     }
 
     private static void insistOn(String field, String text, int shortest, int longest) {
         if (text.strip().length() < shortest || text.length() > longest) {
-            throw new Problem(
-                    HttpStatus.BAD_REQUEST,
-                    "bad-value",
-                    "The " + field + " needs " + shortest + " to " + longest + " characters.",
-                    Map.of("field", field));
+            throw bad(field, " needs " + shortest + " to " + longest + " characters.");
         }
+    }
+
+    private static void insistOnName(String field, String text, int longest) {
+        insistOn(field, text, 1, longest);
+        if (text.chars().anyMatch(c -> Character.isISOControl(c) || c == '<' || c == '>')) {
+            throw bad(field, " has no control characters and no angle brackets.");
+        }
+    }
+
+    private static Problem bad(String field, String rule) {
+        return new Problem(
+                HttpStatus.BAD_REQUEST,
+                "bad-value",
+                "The " + field + rule + " Nothing was changed.",
+                Map.of("field", field));
+    }
+
+    /** Another password, and an end to this person's other sessions. */
+    @Transactional
+    void changePassword(Person person, String old, String fresh, String thisSession) {
+        AccountRow row = accounts.byLogin(person.getUsername()).orElseThrow();
+        if (!passwords.matches(old, row.passwordHash())) {
+            throw new Problem(
+                    HttpStatus.FORBIDDEN,
+                    "wrong-password",
+                    "That is not your present password. Nothing was changed.",
+                    Map.of("field", "old"));
+        }
+        insistOn("password", fresh, SHORTEST_PASSWORD, LONGEST_PASSWORD);
+        accounts.setPassword(person.id(), passwords.encode(fresh));
+        signOutEverywhere(person, thisSession);
+    }
+
+    /**
+     * Ends every session of this person, on every server.
+     *
+     * @param but the id of the one that stays; empty for none
+     */
+    void signOutEverywhere(Person person, String but) {
+        sessions.findByPrincipalName(person.getUsername()).keySet().stream()
+                .filter(id -> !id.equals(but))
+                .forEach(sessions::deleteById);
     }
 
     /** The demo's account, with the password that its launcher prints. */
     @Transactional
     public Person demoAccount(String login, String name, String password) {
-        accounts.upsert(login, name, passwords.encode(password));
-        return loadUserByUsername(login);
-    }
-
-    /**
-     * @throws Problem not found, exactly as if the job did not exist, when this person is no member
-     */
-    public void insistOnMember(long job, Person person) {
-        if (!accounts.member(job, person.id())) {
-            throw Problem.notFound("job");
+        boolean same =
+                accounts.byLogin(login)
+                        .filter(a -> a.name().equals(name))
+                        .filter(a -> passwords.matches(password, a.passwordHash()))
+                        .isPresent();
+        if (!same) {
+            accounts.upsert(login, name, passwords.encode(password));
         }
+        return loadUserByUsername(login);
     }
 }

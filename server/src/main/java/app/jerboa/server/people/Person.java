@@ -1,5 +1,6 @@
 package app.jerboa.server.people;
 
+import app.jerboa.server.platform.Author;
 import java.util.List;
 import org.springframework.security.core.userdetails.User;
 
@@ -7,7 +8,7 @@ import org.springframework.security.core.userdetails.User;
  * Somebody signed in. Kept in the HTTP session, so it is serializable and carries no secret once
  * signed in.
  */
-public final class Person extends User {
+public final class Person extends User implements Author {
     private final long id;
     private final String displayName;
 
@@ -17,11 +18,12 @@ public final class Person extends User {
         this.displayName = row.name();
     }
 
+    @Override
     public long id() {
         return id;
     }
 
-    /** The name others read. */
+    @Override
     public String displayName() {
         return displayName;
     }

@@ -7,15 +7,13 @@ import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -25,7 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/auth")
 class SessionController {
     /** Who is signed in; empty texts when nobody is. */
-    record SessionBody(boolean signedIn, String login, String name, boolean firstAccountNeeded) {}
+    record SessionBody(boolean signedIn, String login, String name, boolean firstAccountNeeded) {
+        static SessionBody of(Person person) {
+            return new SessionBody(true, person.getUsername(), person.displayName(), false);
+        }
+    }
 
     record SignIn(String login, String password) {
         @Override
@@ -41,24 +43,34 @@ class SessionController {
         }
     }
 
+    record PasswordChange(String old, String fresh) {
+        @Override
+        public String toString() {
+            return "PasswordChange[]";
+        }
+    }
+
     private final People people;
     private final AuthenticationManager authentication;
-    private final SecurityContextRepository contexts;
+    private final SignInThrottle throttle;
+    private final SignedIn signedIn;
 
     SessionController(
             People people,
             AuthenticationManager authentication,
-            SecurityContextRepository contexts) {
+            SignInThrottle throttle,
+            SignedIn signedIn) {
         this.people = people;
         this.authentication = authentication;
-        this.contexts = contexts;
+        this.throttle = throttle;
+        this.signedIn = signedIn;
     }
 
     @GetMapping("/session")
     SessionBody session(@Parameter(hidden = true) @AuthenticationPrincipal Person person) {
         return person == null
                 ? new SessionBody(false, "", "", people.firstAccountNeeded())
-                : new SessionBody(true, person.getUsername(), person.displayName(), false);
+                : SessionBody.of(person);
     }
 
     @PostMapping("/session")
@@ -66,27 +78,23 @@ class SessionController {
             @RequestBody SignIn body,
             @Parameter(hidden = true) HttpServletRequest request,
             @Parameter(hidden = true) HttpServletResponse response) {
-        Person person = (Person) authenticate(body).getPrincipal();
-        Authentication known =
-                UsernamePasswordAuthenticationToken.authenticated(
-                        person, null, person.getAuthorities());
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(known);
-        person.eraseCredentials();
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
-        return session(person);
+        String origin = request.getRemoteAddr();
+        throttle.insistOnPatience(body.login(), origin);
+        Person person = authenticate(body, origin);
+        throttle.succeeded(body.login(), origin);
+        return SessionBody.of(signedIn.begin(person, request, response));
     }
 
-    private Authentication authenticate(SignIn body) {
+    private Person authenticate(SignIn body, String origin) {
         try {
-            return authentication.authenticate(
-                    UsernamePasswordAuthenticationToken.unauthenticated(
-                            body.login(), body.password()));
+            return (Person)
+                    authentication
+                            .authenticate(
+                                    UsernamePasswordAuthenticationToken.unauthenticated(
+                                            body.login(), body.password()))
+                            .getPrincipal();
         } catch (AuthenticationException e) {
+            throttle.failed(body.login(), origin);
             throw new Problem(
                     HttpStatus.UNAUTHORIZED,
                     "wrong-sign-in",
@@ -100,7 +108,8 @@ class SessionController {
             @Parameter(hidden = true) HttpServletRequest request,
             @Parameter(hidden = true) HttpServletResponse response) {
         people.makeFirstAccount(body.login(), body.name(), body.password());
-        return signIn(new SignIn(body.login(), body.password()), request, response);
+        Person person = people.loadUserByUsername(body.login());
+        return SessionBody.of(signedIn.begin(person, request, response));
     }
 
     @DeleteMapping("/session")
@@ -109,5 +118,25 @@ class SessionController {
             request.getSession(false).invalidate();
         }
         SecurityContextHolder.clearContext();
+    }
+
+    /** Ends every session of this person, this one too. */
+    @DeleteMapping("/sessions")
+    void signOutEverywhere(
+            @Parameter(hidden = true) @AuthenticationPrincipal Person person,
+            @Parameter(hidden = true) HttpServletRequest request) {
+        people.signOutEverywhere(SignedIn.insist(person), "");
+        signOut(request);
+    }
+
+    /** Another password; this session stays, all others of this person end. */
+    @PutMapping("/password")
+    SessionBody changePassword(
+            @RequestBody PasswordChange body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Person person,
+            @Parameter(hidden = true) HttpServletRequest request) {
+        String here = request.getSession(true).getId();
+        people.changePassword(SignedIn.insist(person), body.old(), body.fresh(), here);
+        return SessionBody.of(person);
     }
 }

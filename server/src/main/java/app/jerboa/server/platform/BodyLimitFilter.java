@@ -8,17 +8,23 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Refuses bodies over 1 MiB: at once when they say their length, else while they are read. */
+/**
+ * Refuses bodies over their limit: at once when they say their length, else while they are read. 1
+ * MiB, but 9 MiB for job files and for log notes, which may carry a photo.
+ */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimitFilter extends OncePerRequestFilter {
-    static final long LIMIT = 1 << 20;
+    private static final long LIMIT = 1 << 20;
+    private static final long LARGE_LIMIT = 9 << 20;
+    private static final Pattern LARGE = Pattern.compile("/api/jobs/(file|[^/]+/log)");
 
     private final JsonMapper json;
 
@@ -30,35 +36,41 @@ class BodyLimitFilter extends OncePerRequestFilter {
     protected void doFilterInternal(
             HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > LIMIT) {
+        long limit = LARGE.matcher(request.getRequestURI()).matches() ? LARGE_LIMIT : LIMIT;
+        if (request.getContentLengthLong() > limit) {
             ProblemWriter.write(json, response, BodyTooLarge.problem());
         } else {
-            chain.doFilter(new Limited(request), response);
+            chain.doFilter(new Limited(request, limit), response);
         }
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
-        Limited(HttpServletRequest request) {
+        private final long limit;
+
+        Limited(HttpServletRequest request, long limit) {
             super(request);
+            this.limit = limit;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new CountedStream(super.getInputStream());
+            return new CountedStream(super.getInputStream(), limit);
         }
     }
 
     private static final class CountedStream extends ServletInputStream {
         private final ServletInputStream in;
+        private final long limit;
         private long read;
 
-        CountedStream(ServletInputStream in) {
+        CountedStream(ServletInputStream in, long limit) {
             this.in = in;
+            this.limit = limit;
         }
 
         private int counted(int bytes) throws IOException {
             read += Math.max(0, bytes);
-            if (read > LIMIT) {
+            if (read > limit) {
                 throw new BodyTooLarge();
             }
             return bytes;

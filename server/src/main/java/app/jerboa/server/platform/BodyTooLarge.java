@@ -13,6 +13,6 @@ final class BodyTooLarge extends IOException {
         return new Problem(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "body-too-large",
-                "The body is over 1 MiB and was not read. Nothing was changed.");
+                "This is larger than Jerboa takes at once (1 MiB; 8 MiB for job files and photos) and was not read. Nothing was changed.");
     }
 }

@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import jakarta.servlet.DispatcherType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -28,7 +29,11 @@ class SecurityConfiguration {
         return http.csrf(c -> c.spa().ignoringRequestMatchers(SUMS))
                 .authorizeHttpRequests(
                         a ->
-                                a.requestMatchers(SUMS)
+                                // An event stream that ends is dispatched once more; it was let in
+                                // when it began.
+                                a.dispatcherTypeMatchers(DispatcherType.ASYNC)
+                                        .permitAll()
+                                        .requestMatchers(SUMS)
                                         .permitAll()
                                         .requestMatchers("/api/**", "/ws/**")
                                         .authenticated()

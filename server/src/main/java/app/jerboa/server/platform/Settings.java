@@ -6,10 +6,12 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * Settings of this installation.
  *
  * @param rigUrl where the stand-in rig's control interface is; empty for none
+ * @param serverName what tells this server process from others on the same database; the same again
+ *     after a restart
  * @param demoPassword password of the demo account; empty when this is no demo
  */
 @ConfigurationProperties("jerboa")
-public record Settings(String rigUrl, String demoPassword) {
+public record Settings(String rigUrl, String serverName, String demoPassword) {
     public boolean demo() {
         return !demoPassword.isEmpty();
     }

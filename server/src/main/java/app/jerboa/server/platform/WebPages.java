@@ -45,7 +45,7 @@ class WebPages implements WebMvcConfigurer {
     }
 
     @GetMapping(
-            value = {"/", "/sign-in", "/jobs", "/jobs/**"},
+            value = {"/", "/sign-in", "/jobs", "/jobs/**", "/invitation/*"},
             produces = MediaType.TEXT_HTML_VALUE)
     @Hidden
     ResponseEntity<byte[]> page() {

@@ -1,10 +1,13 @@
 package app.jerboa.server.profile;
 
+import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.server.platform.InnerJson;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -12,7 +15,7 @@ import org.springframework.stereotype.Component;
 
 /** Every profile that ships with the core, read once at start. */
 @Component
-public class Profiles {
+public class Profiles implements ProfileShelf {
     private final Map<String, Profile> byId = new TreeMap<>();
 
     Profiles(InnerJson json) throws IOException {
@@ -27,14 +30,13 @@ public class Profiles {
         }
     }
 
-    /**
-     * @throws IllegalStateException for an id no profile has: stored jobs name only known ones
-     */
-    public Profile need(String id) {
-        Profile profile = byId.get(id);
-        if (profile == null) {
-            throw new IllegalStateException("no profile \"" + id + "\" ships with this version");
-        }
-        return profile;
+    @Override
+    public Optional<Profile> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /** Every id, in order. */
+    public List<String> ids() {
+        return List.copyOf(byId.keySet());
     }
 }

@@ -4,7 +4,9 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -72,6 +74,7 @@ class RigController {
     }
 
     @PutMapping("/devices/{device}/plug")
+    @Needs(Right.PLAN)
     RigView plug(
             @PathVariable("job") long job,
             @PathVariable("device") long device,
@@ -83,6 +86,7 @@ class RigController {
     }
 
     @PutMapping("/laptop")
+    @Needs(Right.PLAN)
     RigView laptop(@PathVariable("job") long job, @RequestBody RigLaptopBody body) {
         world.furnish(jobs.load(job));
         if (body.prefix() < Ipv4Subnet.WIDEST || body.prefix() > Ipv4Subnet.NARROWEST) {
@@ -94,6 +98,7 @@ class RigController {
     }
 
     @PutMapping("/speed")
+    @Needs(Right.PLAN)
     RigView speed(@PathVariable("job") long job, @RequestBody SpeedBody body) {
         if (!(body.speed() >= WorldClock.SLOWEST && body.speed() <= WorldClock.FASTEST)) {
             throw badValue("speed", "The pace of the rig's clock is 0.1 to 1000.");

@@ -14,7 +14,7 @@ import java.io.UncheckedIOException;
 import java.net.InetSocketAddress;
 import java.time.InstantSource;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -32,7 +32,7 @@ public class World {
                         thread.setDaemon(true);
                         return thread;
                     });
-    private final Set<Long> furnished = ConcurrentHashMap.newKeySet();
+    private final Map<Long, List<RigBodies.Wanted>> furnished = new ConcurrentHashMap<>();
 
     World(RigClient rig) {
         this.rig = rig;
@@ -43,13 +43,17 @@ public class World {
         timer.shutdownNow();
     }
 
-    /** Puts the job's cameras into the rig's hall, fresh from the box, unless they are there. */
+    /**
+     * Puts the job's cameras into the rig's hall, fresh from the box, unless they are there; asked
+     * again only after the kit changed.
+     */
     public void furnish(Jobs.Stored stored) {
-        if (!rig.configured() || furnished.contains(stored.id())) {
+        List<RigBodies.Wanted> wanted = wanted(stored.job().devices());
+        if (!rig.configured() || wanted.equals(furnished.get(stored.id()))) {
             return;
         }
-        rig.furnish(stored.id(), network(stored.laptopHome()), wanted(stored.job().devices()));
-        furnished.add(stored.id());
+        rig.furnish(stored.id(), network(stored.laptopHome()), wanted);
+        furnished.put(stored.id(), wanted);
     }
 
     private static List<RigBodies.Wanted> wanted(List<Device> devices) {

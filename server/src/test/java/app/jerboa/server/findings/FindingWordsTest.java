@@ -2,7 +2,7 @@ package app.jerboa.server.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.jerboa.core.net.AddressCodes;
+import app.jerboa.core.job.JobFindings;
 import app.jerboa.core.value.FindingCode;
 import java.io.IOException;
 import java.util.Map;
@@ -12,7 +12,8 @@ class FindingWordsTest {
     @Test
     void everyCodeHasItsWords() throws IOException {
         FindingWords words = new FindingWords();
-        for (FindingCode code : AddressCodes.ALL) {
+        for (FindingCode code :
+                JobFindings.DISCIPLINES.stream().flatMap(d -> d.codes().stream()).toList()) {
             for (String part : new String[] {"what", "why", "source"}) {
                 assertThat(words.text(code.code(), part, Map.of()))
                         .as(code + " " + part)

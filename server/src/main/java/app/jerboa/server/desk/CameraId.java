@@ -1,0 +1,4 @@
+package app.jerboa.server.desk;
+
+/** One camera of one job. */
+record CameraId(long job, long device) {}

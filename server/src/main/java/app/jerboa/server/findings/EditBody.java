@@ -1,0 +1,30 @@
+package app.jerboa.server.findings;
+
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.ItemRef;
+
+/** One field of one item from one text to another, as JSON. */
+public record EditBody(String item, long id, String field, String before, String after) {
+    public static EditBody of(Edit edit) {
+        return new EditBody(
+                edit.item().kind().wire(),
+                edit.item().id(),
+                edit.field().wire(),
+                edit.before(),
+                edit.after());
+    }
+
+    public Edit toEdit() {
+        ItemRef ref = ItemBody.ref(item, id);
+        Field known =
+                Field.fromWire(ref.kind(), field)
+                        .orElseThrow(
+                                () ->
+                                        ItemBody.bad(
+                                                "field",
+                                                "There is no field of that name to change. Nothing was changed."));
+        return new Edit(
+                ref, known, ItemBody.bounded(field, before), ItemBody.bounded(field, after));
+    }
+}

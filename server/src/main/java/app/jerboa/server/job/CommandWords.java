@@ -1,0 +1,109 @@
+package app.jerboa.server.job;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobItems;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/** What a change set does, as the logbook says it. */
+final class CommandWords {
+    private static final int MOST_PARTS = 3;
+
+    private CommandWords() {}
+
+    /**
+     * @param job as it was before
+     */
+    static String label(Job job, ChangeSet changes) {
+        List<String> parts = new ArrayList<>();
+        changes.adds().forEach(a -> parts.add(added(a)));
+        changes.edits().forEach(e -> parts.add(edited(job, changes, e)));
+        changes.removes().forEach(r -> parts.add(removed(r)));
+        if (parts.size() <= MOST_PARTS) {
+            return String.join("; ", parts);
+        }
+        return String.join("; ", parts.subList(0, MOST_PARTS - 1))
+                + "; and "
+                + (parts.size() - MOST_PARTS + 1)
+                + " more";
+    }
+
+    private static String added(Item item) {
+        return item.ref().kind() == ItemKind.WAIVER
+                ? waived(item) + " waived: " + item.text(Field.REASON)
+                : name(item) + " added";
+    }
+
+    private static String removed(Item item) {
+        return item.ref().kind() == ItemKind.WAIVER
+                ? waived(item) + " no longer waived"
+                : name(item) + " removed";
+    }
+
+    /** A finding's key starts with its code. */
+    private static String waived(Item waiver) {
+        return waiver.text(Field.WAIVED).replaceAll("\\[.*", "");
+    }
+
+    private static String edited(Job job, ChangeSet changes, Edit edit) {
+        String field = edit.field().wire().replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
+        return name(job, changes, edit.item())
+                + ": "
+                + field
+                + " "
+                + orNone(edit.before())
+                + " to "
+                + orNone(edit.after());
+    }
+
+    private static String name(Job job, ChangeSet changes, ItemRef ref) {
+        return Stream.concat(
+                        job.item(ref).map(JobItems::item).stream(),
+                        changes.adds().stream().filter(a -> a.ref().equals(ref)))
+                .findFirst()
+                .map(CommandWords::name)
+                .orElse("an item");
+    }
+
+    static String name(Item item) {
+        return switch (item.ref().kind()) {
+            case SITE -> "Job";
+            case SUBNET -> "Subnet " + item.text(Field.CIDR);
+            case RANGE -> item.text(Field.FIRST) + " to " + item.text(Field.LAST);
+            case DEVICE -> item.text(Field.NAME);
+            case LINE -> "Line L" + item.text(Field.NUMBER);
+            case WAIVER -> "Waiver";
+        };
+    }
+
+    private static String orNone(String text) {
+        return text.isEmpty() ? "none" : text;
+    }
+
+    /** The devices that a change set concerns, each once, in order. */
+    static List<Long> devices(ChangeSet changes) {
+        Stream<ItemRef> items =
+                Stream.concat(
+                        Stream.concat(changes.adds().stream(), changes.removes().stream())
+                                .map(Item::ref),
+                        changes.edits().stream().map(Edit::item));
+        Stream<Long> ofLines =
+                Stream.concat(changes.adds().stream(), changes.removes().stream())
+                        .filter(i -> i.ref().kind() == ItemKind.LINE)
+                        .map(i -> new DeviceId(Long.parseLong(i.text(Field.CAMERA))).value());
+        return Stream.concat(
+                        items.filter(r -> r.kind() == ItemKind.DEVICE).map(ItemRef::id), ofLines)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+}

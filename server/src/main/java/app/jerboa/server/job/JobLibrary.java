@@ -1,0 +1,98 @@
+package app.jerboa.server.job;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobItems;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.people.Role;
+import app.jerboa.server.platform.Author;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Jobs as wholes: made, copied, put away, thrown away and fetched back. */
+@Service
+public class JobLibrary {
+    private final JobMapper mapper;
+    private final Jobs jobs;
+    private final ItemTexts texts;
+    private final Logbook log;
+    private final Live live;
+
+    JobLibrary(JobMapper mapper, Jobs jobs, ItemTexts texts, Logbook log, Live live) {
+        this.mapper = mapper;
+        this.jobs = jobs;
+        this.texts = texts;
+        this.log = log;
+        this.live = live;
+    }
+
+    List<Rows.SummaryRow> of(Author person) {
+        return mapper.summaries(person.id());
+    }
+
+    /**
+     * Stores a new job that belongs to its maker; its id.
+     *
+     * @param items of a job that holds together: the caller has read it with the editor
+     */
+    @Transactional
+    public long make(Collection<Item> items, String how, Author by) {
+        long job = mapper.insertJob();
+        mapper.addMember(job, by.id(), Role.LEAD.wire());
+        mapper.putItems(job, texts.write(items));
+        mapper.raiseVersion(job, 1 + items.stream().mapToLong(i -> i.ref().id()).max().orElse(0));
+        log.file(job, how, by);
+        return job;
+    }
+
+    /** A copy without its logbook and its people; what was found on devices is not copied. */
+    @Transactional
+    public long duplicate(long job, Author by) {
+        Job original = jobs.load(job).job();
+        List<Item> items =
+                original.items()
+                        .map(JobItems::item)
+                        .map(
+                                i ->
+                                        switch (i.ref().kind()) {
+                                            case SITE ->
+                                                    i.with(
+                                                            Field.SITE_NAME,
+                                                            copyName(original.name()));
+                                            case DEVICE -> i.with(Field.FOUND, "");
+                                            default -> i;
+                                        })
+                        .toList();
+        return make(items, "Copied from \"" + original.name() + "\"", by);
+    }
+
+    private static String copyName(String name) {
+        String suffix = " (copy)";
+        int longest = (int) Field.SITE_NAME.type().most() - suffix.length();
+        return name.substring(0, Math.min(longest, name.length())) + suffix;
+    }
+
+    @Transactional
+    public void archive(long job, boolean archived, Author by) {
+        mapper.setArchived(job, archived);
+        log.file(job, archived ? "Job archived" : "Job fetched from the archive", by);
+    }
+
+    /** Everything of it is kept, so that it can be fetched back. */
+    @Transactional
+    public void delete(long job, Author by) {
+        mapper.setDeleted(job, true);
+        log.file(job, "Job deleted", by);
+    }
+
+    @Transactional
+    public void restore(long job, Author by) {
+        mapper.setDeleted(job, false);
+        log.file(job, "Job fetched back after it was deleted", by);
+        live.logged(job);
+    }
+}

@@ -1,0 +1,23 @@
+package app.jerboa.server.jobfile;
+
+import app.jerboa.core.value.ItemKind;
+
+/** What writer, reader and schema agree on. */
+final class JobFileFormat {
+    static final String FORMAT = "jerboa-job";
+
+    /** Raised when a file of before could no longer be read, never for a field more. */
+    static final int VERSION = 1;
+
+    static final String LOG = "log";
+    static final int MOST_ITEMS = 50_000;
+    static final int MOST_LOG_LINES = 100_000;
+    static final int LONGEST_LOG_TEXT = 1_000;
+
+    private JobFileFormat() {}
+
+    /** The key an item kind stands under; the site alone, all others in a list. */
+    static String key(ItemKind kind) {
+        return kind == ItemKind.SITE ? kind.wire() : kind.wire() + "s";
+    }
+}

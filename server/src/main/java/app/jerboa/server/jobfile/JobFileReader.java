@@ -1,0 +1,141 @@
+package app.jerboa.server.jobfile;
+
+import app.jerboa.core.job.ItemMissing;
+import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.job.JobEditor;
+import app.jerboa.core.job.ProfileShelf;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Reads a job's file, trusting nothing: shape, types, numbers, names and what points to what are
+ * checked before anything is stored, and a refusal names the place.
+ */
+final class JobFileReader {
+    private static final JsonMapper JSON =
+            JsonMapper.builder(
+                            JsonFactory.builder()
+                                    .streamReadConstraints(
+                                            StreamReadConstraints.builder()
+                                                    .maxNestingDepth(12)
+                                                    .maxStringLength(20_000)
+                                                    .maxNumberLength(20)
+                                                    .maxNameLength(100)
+                                                    .build())
+                                    .build())
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                    .build();
+
+    private final ProfileShelf shelf;
+    private final List<Item> items = new ArrayList<>();
+    private final Map<ItemRef, String> places = new HashMap<>();
+    private final Set<Long> ids = new HashSet<>();
+
+    private JobFileReader(ProfileShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    /**
+     * @throws FileRejected with the first place that cannot be taken
+     */
+    static JobFile read(byte[] file, ProfileShelf shelf) {
+        return new JobFileReader(shelf).read(tree(file));
+    }
+
+    private static JsonNode tree(byte[] file) {
+        try {
+            return JSON.readTree(file);
+        } catch (JacksonException e) {
+            TokenStreamLocation at = e.getLocation();
+            String place =
+                    at == null ? "" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
+            throw new FileRejected(
+                    place,
+                    "it is not readable JSON: cut off, damaged, nested too deep, or a key twice");
+        }
+    }
+
+    private JobFile read(JsonNode file) {
+        insist(file.isObject(), "", "a job file is one JSON object");
+        FileShape.header(file);
+        for (ItemKind kind : ItemKind.values()) {
+            readKind(kind, file.get(JobFileFormat.key(kind)));
+        }
+        try {
+            new JobEditor(shelf).read(items);
+        } catch (ItemRejected e) {
+            String reason =
+                    "\""
+                            + shortened(e.text().input())
+                            + "\" cannot stand here: "
+                            + e.text().reason();
+            throw new FileRejected(places.get(e.item()) + "/" + e.field().wire(), reason);
+        } catch (ItemMissing e) {
+            throw new FileRejected(
+                    "/" + JobFileFormat.key(e.item().kind()),
+                    "it " + e.getMessage().substring(e.item().toString().length() + 1));
+        }
+        return new JobFile(items, LogLines.read(file.get(JobFileFormat.LOG), JSON));
+    }
+
+    private void readKind(ItemKind kind, JsonNode node) {
+        String place = "/" + JobFileFormat.key(kind);
+        if (kind == ItemKind.SITE) {
+            readItem(kind, node, place);
+            return;
+        }
+        insist(node.isArray(), place, "a list belongs here");
+        for (int i = 0; i < node.size(); i++) {
+            readItem(kind, node.get(i), place + "/" + i);
+        }
+    }
+
+    private void readItem(ItemKind kind, JsonNode node, String place) {
+        insist(node != null && node.isObject(), place, "an object belongs here");
+        insist(items.size() < JobFileFormat.MOST_ITEMS, place, "there are too many items");
+        JsonNode id = node.path("id");
+        boolean number = id.isIntegralNumber() && id.canConvertToLong() && id.asLong() > 0;
+        insist(number, place + "/id", "a number from 1 belongs here");
+        insist(ids.add(id.asLong()), place + "/id", "this number is given twice");
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        for (Map.Entry<String, JsonNode> e : node.properties()) {
+            if (!e.getKey().equals("id")) {
+                String at = place + "/" + e.getKey();
+                Field field =
+                        Field.fromWire(kind, e.getKey())
+                                .orElseThrow(
+                                        () -> new FileRejected(at, "this key is not known here"));
+                values.put(field, FileShape.text(field, e.getValue(), at));
+            }
+        }
+        ItemRef ref = new ItemRef(kind, id.asLong());
+        places.put(ref, place);
+        items.add(new Item(ref, values));
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
+    }
+
+    private static void insist(boolean right, String place, String reason) {
+        FileShape.insist(right, place, reason);
+    }
+}

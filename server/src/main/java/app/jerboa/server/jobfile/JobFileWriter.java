@@ -1,0 +1,81 @@
+package app.jerboa.server.jobfile;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobItems;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.server.logbook.LogEntry;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import tools.jackson.core.util.DefaultIndenter;
+import tools.jackson.core.util.DefaultPrettyPrinter;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes a job's file: the same job always gives the same bytes. */
+final class JobFileWriter {
+    private static final JsonMapper JSON =
+            JsonMapper.builder()
+                    .defaultPrettyPrinter(
+                            new DefaultPrettyPrinter()
+                                    .withObjectIndenter(new DefaultIndenter("  ", "\n"))
+                                    .withArrayIndenter(new DefaultIndenter("  ", "\n")))
+                    .build();
+
+    private JobFileWriter() {}
+
+    static byte[] write(Job job, List<LogEntry> log) {
+        ObjectNode file = JSON.createObjectNode();
+        file.put("format", JobFileFormat.FORMAT);
+        file.put("version", JobFileFormat.VERSION);
+        Map<ItemKind, List<Item>> byKind =
+                job.items()
+                        .map(JobItems::item)
+                        .sorted(Comparator.comparing(Item::ref))
+                        .collect(Collectors.groupingBy(i -> i.ref().kind()));
+        for (ItemKind kind : ItemKind.values()) {
+            List<Item> items = byKind.getOrDefault(kind, List.of());
+            if (kind == ItemKind.SITE) {
+                write(items.get(0), file.putObject(JobFileFormat.key(kind)));
+            } else {
+                ArrayNode list = file.putArray(JobFileFormat.key(kind));
+                items.forEach(i -> write(i, list.addObject()));
+            }
+        }
+        ArrayNode lines = file.putArray(JobFileFormat.LOG);
+        log.forEach(e -> write(e, lines.addObject()));
+        return JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(file);
+    }
+
+    private static void write(Item item, ObjectNode into) {
+        into.put("id", item.ref().id());
+        item.values().forEach((field, text) -> write(field, text, into));
+    }
+
+    private static void write(Field field, String text, ObjectNode into) {
+        switch (field.type().shape()) {
+            case NUMBER, REFERENCE -> {
+                if (text.isEmpty()) {
+                    into.putNull(field.wire());
+                } else {
+                    into.put(field.wire(), Long.parseLong(text));
+                }
+            }
+            case FLAG -> into.put(field.wire(), Boolean.parseBoolean(text));
+            case NAME, TEXT, CHOICE, ADDRESS, SUBNET, MAC, PROFILE -> into.put(field.wire(), text);
+        }
+    }
+
+    private static void write(LogEntry entry, ObjectNode into) {
+        into.put("at", entry.at().toInstant().toString());
+        into.put("person", entry.person());
+        into.put("kind", entry.kind());
+        into.put("text", entry.text());
+        ArrayNode devices = into.putArray("devices");
+        entry.devices().forEach(devices::add);
+    }
+}

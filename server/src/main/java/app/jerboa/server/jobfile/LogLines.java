@@ -1,0 +1,68 @@
+package app.jerboa.server.jobfile;
+
+import static app.jerboa.server.jobfile.FileShape.insist;
+
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.util.Set;
+import java.util.function.Predicate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The logbook in a job file. */
+final class LogLines {
+    static final Set<String> KINDS = Set.of("change", "undo", "redo", "event", "note");
+    private static final Set<String> KEYS = Set.of("at", "person", "kind", "text", "devices");
+    private static final int LONGEST_NAME = 100;
+
+    private LogLines() {}
+
+    /** The lines as they are stored, once each of them is found right. */
+    static String read(JsonNode log, JsonMapper json) {
+        String place = "/" + JobFileFormat.LOG;
+        insist(log.isArray(), place, "a list belongs here");
+        insist(log.size() <= JobFileFormat.MOST_LOG_LINES, place, "there are too many lines");
+        for (int i = 0; i < log.size(); i++) {
+            check(log.get(i), place + "/" + i);
+        }
+        return json.writeValueAsString(log);
+    }
+
+    private static void check(JsonNode line, String place) {
+        insist(line.isObject(), place, "an object belongs here");
+        insist(Set.copyOf(line.propertyNames()).equals(KEYS), place, "a line has " + KEYS);
+        text(line, place, "at", LogLines::isInstant, "a time like 2026-03-14T09:30:00Z");
+        text(line, place, "kind", KINDS::contains, "one of " + KINDS);
+        text(line, place, "person", t -> plain(t, LONGEST_NAME), "a name");
+        text(line, place, "text", t -> plain(t, JobFileFormat.LONGEST_LOG_TEXT), "a text");
+        JsonNode devices = line.get("devices");
+        insist(devices.isArray(), place + "/devices", "a list belongs here");
+        for (JsonNode id : devices) {
+            boolean number = id.isIntegralNumber() && id.canConvertToLong();
+            insist(number, place + "/devices", "device numbers belong here");
+        }
+    }
+
+    private static void text(
+            JsonNode line, String place, String key, Predicate<String> right, String wanted) {
+        JsonNode value = line.get(key);
+        insist(
+                value.isString() && right.test(value.asString()),
+                place + "/" + key,
+                wanted + " belongs here");
+    }
+
+    private static boolean isInstant(String text) {
+        try {
+            return Instant.parse(text).toString().equals(text);
+        } catch (DateTimeException e) {
+            return false;
+        }
+    }
+
+    private static boolean plain(String text, int longest) {
+        return !text.isEmpty()
+                && text.length() <= longest
+                && text.chars().noneMatch(c -> Character.isISOControl(c) && c != '\n');
+    }
+}

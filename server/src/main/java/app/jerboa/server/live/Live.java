@@ -1,0 +1,39 @@
+package app.jerboa.server.live;
+
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Tells every server process, this one too, once the present transaction has committed. */
+@Service
+public class Live {
+    private final LiveMapper mapper;
+    private final JsonMapper json;
+
+    Live(LiveMapper mapper, JsonMapper json) {
+        this.mapper = mapper;
+        this.json = json;
+    }
+
+    /** The job itself changed. */
+    public void changed(long job, long version) {
+        tell(new Notice(job, Notice.CHANGED, version));
+    }
+
+    /** Its logbook or people changed. */
+    public void logged(long job) {
+        tell(new Notice(job, Notice.CHANGED, 0));
+    }
+
+    /** Everything that moves in this job is to stop. */
+    public void stopAll(long job) {
+        tell(new Notice(job, Notice.STOP_ALL, 0));
+    }
+
+    void present(long job) {
+        tell(new Notice(job, Notice.PRESENCE, 0));
+    }
+
+    private void tell(Notice notice) {
+        mapper.tell(json.writeValueAsString(notice));
+    }
+}

@@ -1,0 +1,103 @@
+package app.jerboa.server.live;
+
+import jakarta.annotation.PreDestroy;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Listens on a connection of its own, outside the pool, and hands each notice on as an application
+ * event. Connects again by itself; what was told meanwhile is lost, so {@link Reconnected} tells
+ * everybody to look anew.
+ */
+@Component
+class NoticeListener {
+    /** Notices may have been missed. */
+    record Reconnected() {}
+
+    private static final Logger LOG = LoggerFactory.getLogger(NoticeListener.class);
+    private static final int PATIENCE_MILLIS = 500;
+
+    private final DataSourceProperties database;
+    private final ApplicationEventPublisher events;
+    private final JsonMapper json;
+    private final Thread thread = new Thread(this::listen, "notices");
+    private volatile boolean stopping;
+
+    NoticeListener(
+            DataSourceProperties database, ApplicationEventPublisher events, JsonMapper json) {
+        this.database = database;
+        this.events = events;
+        this.json = json;
+        thread.setDaemon(true);
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void start() {
+        if (!thread.isAlive()) {
+            thread.start();
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        stopping = true;
+    }
+
+    private void listen() {
+        while (!stopping) {
+            try (Connection connection =
+                            DriverManager.getConnection(
+                                    database.determineUrl(),
+                                    database.determineUsername(),
+                                    database.determinePassword());
+                    Statement statement = connection.createStatement()) {
+                statement.execute("listen jerboa");
+                events.publishEvent(new Reconnected());
+                read(connection.unwrap(PGConnection.class));
+            } catch (SQLException e) {
+                LOG.info("the database does not tell of changes just now: {}", e.getMessage());
+                pause();
+            }
+        }
+    }
+
+    private void read(PGConnection connection) throws SQLException {
+        while (!stopping) {
+            PGNotification[] told = connection.getNotifications(PATIENCE_MILLIS);
+            for (PGNotification n : told == null ? new PGNotification[0] : told) {
+                handOn(n.getParameter());
+            }
+        }
+    }
+
+    private void handOn(String payload) {
+        try {
+            events.publishEvent(json.readValue(payload, Notice.class));
+        } catch (JacksonException e) {
+            LOG.warn("a notice was not understood: {}", e.getOriginalMessage());
+        } catch (RuntimeException e) {
+            LOG.warn("a notice could not be handled", e);
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(PATIENCE_MILLIS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

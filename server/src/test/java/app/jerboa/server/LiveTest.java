@@ -1,0 +1,61 @@
+package app.jerboa.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+
+/** What others do arrives by itself: changes, who is here. */
+class LiveTest extends RunningServer {
+    @Test
+    void changesAndPresenceArriveAtWhoeverWatches() throws IOException, InterruptedException {
+        Client asha = new Client().signIn();
+        String job =
+                "/api/jobs/"
+                        + asha.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong();
+        Client tomas = member(asha, job, "tomas", "technician");
+        BlockingQueue<String> heard = new LinkedBlockingQueue<>();
+        Thread ears = new Thread(() -> asha.listen(job + "/events?tab=tab-asha-1", heard::add));
+        ears.setDaemon(true);
+        ears.start();
+        assertThat(until(heard, "event:hello")).isTrue();
+        tomas.send(
+                "POST", job + "/changes", edit("device", 7, "address", "10.44.8.21", "10.44.8.41"));
+        assertThat(until(heard, "\"version\":2")).isTrue();
+        assertThat(
+                        tomas.send(
+                                        "POST",
+                                        job + "/presence",
+                                        Map.of("tab", "tab-tomas-1", "page", "Addresses"))
+                                .json()
+                                .toString())
+                .contains("Tomas Okoro", "Addresses");
+        assertThat(until(heard, "\"page\":\"Addresses\"")).isTrue();
+        assertThat(
+                        tomas.send(
+                                        "POST",
+                                        job + "/presence",
+                                        Map.of("tab", "x", "page", "Addresses"))
+                                .code())
+                .isEqualTo("bad-value");
+        assertThat(List.of(new Client().get(job + "/events?tab=tab-stranger").status()))
+                .containsExactly(401);
+    }
+
+    private static boolean until(BlockingQueue<String> heard, String part)
+            throws InterruptedException {
+        for (String line = heard.poll(10, TimeUnit.SECONDS);
+                line != null;
+                line = heard.poll(10, TimeUnit.SECONDS)) {
+            if (line.contains(part)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

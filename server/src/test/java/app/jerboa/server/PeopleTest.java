@@ -1,0 +1,229 @@
+package app.jerboa.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Who may do what, how people come in, and how a session ends. */
+class PeopleTest extends RunningServer {
+    private Client asha;
+    private String job;
+
+    @BeforeEach
+    void freshJob() {
+        asha = new Client().signIn();
+        job =
+                "/api/jobs/"
+                        + asha.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong();
+    }
+
+    /** What changes nothing of the job, or only says that one is here. */
+    private static final Set<String> FOR_READERS =
+            Set.of("POST /changes/preview", "POST /duplicate", "POST /presence");
+
+    /** Walks the contract, so that a new route cannot be forgotten. */
+    @Test
+    void theContractKeepsEveryRouteToItsPart() {
+        Client viewer = member(asha, job, "viewer-" + System.nanoTime(), "viewer");
+        Client operator = member(asha, job, "operator-" + System.nanoTime(), "operator");
+        Client stranger = new Client();
+        stranger.newcomer(
+                asha,
+                "/api/jobs/"
+                        + asha.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong(),
+                "s" + System.nanoTime(),
+                "lead");
+        Set<String> forReaders = new TreeSet<>();
+        int routes = 0;
+        for (var path : asha.get("/api/openapi").json().get("paths").properties()) {
+            if (!path.getKey().startsWith("/api/jobs/{job}")) {
+                continue;
+            }
+            String rest = path.getKey().substring("/api/jobs/{job}".length());
+            String url = job + rest.replaceAll("\\{\\w+}", "1");
+            for (String name : path.getValue().propertyNames()) {
+                String method = name.toUpperCase(Locale.ROOT);
+                routes++;
+                String route = method + " " + rest;
+                assertThat(send(stranger, method, url).status())
+                        .as("stranger " + route)
+                        .isEqualTo(404);
+                if (!method.equals("GET") && !rest.equals("/restore")) {
+                    for (Client reader : new Client[] {viewer, operator}) {
+                        Answer answer = send(reader, method, url);
+                        if (answer.status() != 403) {
+                            forReaders.add(route);
+                        } else {
+                            assertThat(answer.code()).as(route).isEqualTo("not-allowed");
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(forReaders).isEqualTo(new TreeSet<>(FOR_READERS));
+        assertThat(routes).isGreaterThan(25);
+        assertThat(asha.get(job).json().get("version").asLong()).isEqualTo(1);
+    }
+
+    private static Answer send(Client who, String method, String url) {
+        boolean form = method.equals("POST") && url.endsWith("/log");
+        return form ? who.sendNote(url, "a note", 7, png(4, 4)) : who.sendText(method, url, "{}");
+    }
+
+    @Test
+    void aTechnicianPlansButDoesNotManage() {
+        Client tomas = member(asha, job, "tomas", "technician");
+        assertThat(
+                        tomas.send(
+                                        "POST",
+                                        job + "/changes",
+                                        edit("device", 7, "address", "10.44.8.21", "10.44.8.41"))
+                                .status())
+                .isEqualTo(200);
+        assertThat(tomas.sendText("DELETE", job, "").code()).isEqualTo("not-allowed");
+        assertThat(tomas.get(job + "/people").json().get("invitations")).isEmpty();
+        long id = memberId("tomas");
+        asha.send("PUT", job + "/people/" + id + "/role", Map.of("role", "viewer"));
+        assertThat(tomas.send("POST", job + "/undo", Map.of()).code()).isEqualTo("not-allowed");
+        asha.sendText("DELETE", job + "/people/" + id, "");
+        assertThat(tomas.get(job).code()).isEqualTo("not-found");
+    }
+
+    private long memberId(String login) {
+        for (JsonNode m : asha.get(job + "/people").json().get("members")) {
+            if (m.get("login").asString().equals(login)) {
+                return m.get("id").asLong();
+            }
+        }
+        throw new IllegalStateException(login);
+    }
+
+    @Test
+    void theLastLeadStays() {
+        long self = memberId("asha");
+        assertThat(asha.sendText("DELETE", job + "/people/" + self, "").code())
+                .isEqualTo("last-lead");
+        assertThat(
+                        asha.send(
+                                        "PUT",
+                                        job + "/people/" + self + "/role",
+                                        Map.of("role", "viewer"))
+                                .code())
+                .isEqualTo("last-lead");
+    }
+
+    @Test
+    void anInvitationWorksOnceAndCanBeWithdrawn() {
+        String login = "mei-" + System.nanoTime();
+        Client mei = new Client();
+        String link = mei.newcomer(asha, job, login, "operator");
+        assertThat(mei.get(job).json().get("role").asString()).isEqualTo("operator");
+        assertThat(new Client().get("/auth/invitations/" + link).code())
+                .isEqualTo("invitation-spent");
+        JsonNode other =
+                asha.send("POST", job + "/people/invitations", Map.of("role", "viewer", "days", 2))
+                        .json();
+        String secret = other.get("path").asString().replace("/invitation/", "");
+        assertThat(new Client().get("/auth/invitations/" + secret).json().get("job").asString())
+                .isEqualTo("Quillhaven Curling Hall");
+        asha.sendText("DELETE", job + "/people/invitations/" + other.get("id").asLong(), "");
+        assertThat(new Client().get("/auth/invitations/" + secret).code())
+                .isEqualTo("invitation-spent");
+        assertThat(new Client().get("/auth/invitations/made-up").code())
+                .isEqualTo("invitation-spent");
+        assertThat(
+                        asha.send(
+                                        "POST",
+                                        job + "/people/invitations",
+                                        Map.of("role", "king", "days", 2))
+                                .json()
+                                .get("field")
+                                .asString())
+                .isEqualTo("role");
+        assertThat(
+                        asha.send(
+                                        "POST",
+                                        job + "/people/invitations",
+                                        Map.of("role", "lead", "days", 99))
+                                .json()
+                                .get("field")
+                                .asString())
+                .isEqualTo("days");
+        assertThat(
+                        asha.get(job + "/log?kind=people")
+                                .json()
+                                .get("entries")
+                                .get(0)
+                                .get("text")
+                                .asString())
+                .isEqualTo("An invitation was withdrawn");
+    }
+
+    @Test
+    void guessingHasToWait() {
+        String login = "nobody-" + System.nanoTime();
+        Client guesser = new Client();
+        guesser.get("/auth/session");
+        for (int i = 0; i < 5; i++) {
+            assertThat(
+                            guesser.send(
+                                            "POST",
+                                            "/auth/session",
+                                            Map.of("login", login, "password", "x" + i))
+                                    .code())
+                    .isEqualTo("wrong-sign-in");
+        }
+        Answer waits =
+                guesser.send("POST", "/auth/session", Map.of("login", login, "password", "x"));
+        assertThat(waits.status()).isEqualTo(429);
+        assertThat(waits.json().get("seconds").asInt()).isBetween(1, 600);
+        assertThat(new Client().signIn().get("/api/jobs").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aNewPasswordEndsTheOtherSessionsAndSigningOutEverywhereEndsAll() {
+        String login = "pat-" + System.nanoTime();
+        Client here = new Client();
+        here.newcomer(asha, job, login, "viewer");
+        Client elsewhere = new Client().signIn(login, NEWCOMER_PASSWORD);
+        assertThat(
+                        here.send(
+                                        "PUT",
+                                        "/auth/password",
+                                        Map.of("old", "wrong", "fresh", "another password"))
+                                .code())
+                .isEqualTo("wrong-password");
+        assertThat(
+                        here.send(
+                                        "PUT",
+                                        "/auth/password",
+                                        Map.of("old", NEWCOMER_PASSWORD, "fresh", "short"))
+                                .json()
+                                .get("field")
+                                .asString())
+                .isEqualTo("password");
+        assertThat(
+                        here.send(
+                                        "PUT",
+                                        "/auth/password",
+                                        Map.of(
+                                                "old",
+                                                NEWCOMER_PASSWORD,
+                                                "fresh",
+                                                "another password"))
+                                .status())
+                .isEqualTo(200);
+        assertThat(here.get(job).status()).isEqualTo(200);
+        assertThat(elsewhere.get(job).status()).isEqualTo(401);
+        Client again = new Client().signIn(login, "another password");
+        assertThat(again.sendText("DELETE", "/auth/sessions", "").status()).isEqualTo(200);
+        assertThat(here.get(job).status()).isEqualTo(401);
+        assertThat(again.get(job).status()).isEqualTo(401);
+    }
+}

@@ -1,0 +1,29 @@
+import type { Job } from '../shared/api/types'
+
+/** One page of a job and how far its stage is, as a count. */
+export interface Stage {
+  readonly path: string
+  readonly name: string
+  readonly count: string
+}
+
+/** The stages in working order. */
+export function stagesOf(job: Job): readonly Stage[] {
+  const cameras = job.devices.filter((d) => job.lines.some((l) => l.cameraId === d.id))
+  const stops = job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0)
+  const stopped = new Set(stops.flatMap((f) => f.deviceIds))
+  const sound = job.devices.filter((d) => d.address !== '' && !stopped.has(d.id)).length
+  const set = cameras.filter((d) => d.mark === 'set').length
+  return [
+    { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
+    { path: 'addresses', name: 'Addresses', count: `${sound} of ${job.devices.length} sound` },
+    { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
+    { path: 'desk', name: 'Desk', count: `${set} to drive` },
+  ]
+}
+
+/** Always there, whatever the stage. */
+export const always: readonly Stage[] = [
+  { path: 'logbook', name: 'Logbook', count: '' },
+  { path: 'people', name: 'People', count: '' },
+]

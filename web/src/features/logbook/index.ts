@@ -1,0 +1,1 @@
+export { LogbookPage } from './LogbookPage'

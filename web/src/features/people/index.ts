@@ -1,0 +1,3 @@
+export { AccountMenu } from './AccountMenu'
+export { InvitationPage } from './InvitationPage'
+export { PeoplePage } from './PeoplePage'

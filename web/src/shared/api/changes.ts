@@ -1,0 +1,17 @@
+import type { Changes, Edit, Job } from './types'
+
+/** A change set of edits only. */
+export function editing(...edits: Edit[]): Changes {
+  return { adds: [], edits, removes: [] }
+}
+
+/** What a person's part in the job lets them do. */
+export function rights(job: Pick<Job, 'role'>) {
+  const plan = job.role === 'lead' || job.role === 'technician'
+  return { plan, drive: plan || job.role === 'operator', manage: job.role === 'lead' }
+}
+
+/** The item an edit goes to, as one word; two edits of one field have the same. */
+export function target(edit: Pick<Edit, 'item' | 'id' | 'field'>): string {
+  return `${edit.item} ${edit.id} ${edit.field}`
+}

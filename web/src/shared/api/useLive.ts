@@ -1,0 +1,115 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { post } from './client'
+import { jobKeys } from './job'
+import { newKey } from './newKey'
+import type { Job, Present } from './types'
+
+/** This browser tab, told from others of the same person. */
+const TAB = newKey()
+/** The server beats every 10 s; silence for this long is a lost line. */
+const SILENT_MILLIS = 25_000
+const HERE_MILLIS = 10_000
+const RECONNECT_MILLIS = 1000
+const UNSEEN_MILLIS = 10_000
+
+interface Changed {
+  readonly version: number
+}
+
+/** Hears what others do to this job, and tells them which page is open here. */
+export function useLive(job: number, page: string): { readonly lost: boolean } {
+  const queries = useQueryClient()
+  const [lost, setLost] = useState(false)
+  useEffect(() => {
+    let stream: EventSource | undefined
+    let again: ReturnType<typeof setTimeout> | undefined
+    let silence: ReturnType<typeof setTimeout> | undefined
+    let closed = false
+    const alive = () => {
+      setLost(false)
+      clearTimeout(silence)
+      silence = setTimeout(reconnect, SILENT_MILLIS)
+    }
+    const lookAnew = () => void queries.invalidateQueries({ queryKey: jobKeys.one(job) })
+    const connect = () => {
+      stream = new EventSource(`/api/jobs/${job}/events?tab=${TAB}`)
+      let first = true
+      stream.addEventListener('hello', () => {
+        alive()
+        // What happened while nobody listened was not told.
+        if (!first || wasLost) lookAnew()
+        first = false
+        wasLost = false
+      })
+      stream.addEventListener('beat', alive)
+      stream.addEventListener('presence', (e) => {
+        queries.setQueryData(jobKeys.present(job), JSON.parse(e.data as string) as Present[])
+      })
+      stream.addEventListener('changed', (e) => {
+        const { version } = JSON.parse(e.data as string) as Changed
+        const known = queries.getQueryData<Job>(jobKeys.one(job))
+        if (version === 0 || !known || known.version < version) lookAnew()
+      })
+      stream.onerror = reconnect
+    }
+    let wasLost = false
+    const reconnect = () => {
+      if (closed) return
+      stream?.close()
+      setLost(true)
+      wasLost = true
+      clearTimeout(again)
+      again = setTimeout(connect, RECONNECT_MILLIS)
+    }
+    // A browser opens few connections to one server: a tab that nobody sees gives its own back.
+    let unseen: ReturnType<typeof setTimeout> | undefined
+    const seen = () => {
+      clearTimeout(unseen)
+      if (document.visibilityState === 'hidden') {
+        unseen = setTimeout(() => {
+          clearTimeout(silence)
+          clearTimeout(again)
+          stream?.close()
+          stream = undefined
+        }, UNSEEN_MILLIS)
+      } else if (!stream) {
+        wasLost = true
+        connect()
+      }
+    }
+    document.addEventListener('visibilitychange', seen)
+    connect()
+    return () => {
+      closed = true
+      document.removeEventListener('visibilitychange', seen)
+      clearTimeout(unseen)
+      clearTimeout(again)
+      clearTimeout(silence)
+      stream?.close()
+    }
+  }, [job, queries])
+  useEffect(() => {
+    const here = () => {
+      if (document.visibilityState !== 'visible') return
+      post<Present[]>(`/api/jobs/${job}/presence`, { tab: TAB, page })
+        .then((present) => queries.setQueryData(jobKeys.present(job), present))
+        .catch(() => undefined)
+    }
+    here()
+    const timer = setInterval(here, HERE_MILLIS)
+    return () => clearInterval(timer)
+  }, [job, page, queries])
+  return { lost }
+}
+
+/** Everybody else who has this job open. */
+export function useOthers(job: number): readonly Present[] {
+  const present = useQuery<Present[]>({
+    queryKey: jobKeys.present(job),
+    queryFn: () => [],
+    enabled: false,
+    initialData: [],
+  })
+  return (present.data ?? []).filter((p) => p.tab !== TAB)
+}

@@ -1,0 +1,159 @@
+import Box from '@mui/material/Box'
+import ButtonBase from '@mui/material/ButtonBase'
+import TextField from '@mui/material/TextField'
+import { useRef, useState } from 'react'
+import type { KeyboardEvent, ReactNode } from 'react'
+import { editing, rights, target } from '../api/changes'
+import { Refused, sentence } from '../api/client'
+import { useChange } from '../api/job'
+import { outbox, useOutbox } from '../api/outbox'
+import type { Edit, Job } from '../api/types'
+import { ConflictChoice } from './ConflictChoice'
+
+interface Props {
+  readonly job: Job
+  readonly item: string
+  readonly id: number
+  readonly field: string
+  /** As it stands now. */
+  readonly value: string
+  /** Of the input, for example "Address of L4". */
+  readonly label: string
+  readonly hint: string
+  /** What is shown while nobody edits. */
+  readonly children: ReactNode
+}
+
+/**
+ * A value that is edited where it stands. A refusal shows right here with what was typed; somebody
+ * else's change shows both values; without the server what was typed is kept and sent later.
+ */
+export function EditCell(props: Props) {
+  const { job, item, id, field, value } = props
+  const [started, setStarted] = useState<string>()
+  const kept = useOutbox(job.id).find((k) =>
+    k.changes.edits.some((e) => target(e) === target({ item, id, field })),
+  )
+  const edit = (before: string, after: string): Edit => ({ item, id, field, before, after })
+  if (kept && started === undefined) {
+    const mine = kept.changes.edits.find((e) => target(e) === target({ item, id, field }))?.after ?? ''
+    return (
+      <Kept
+        {...props}
+        mine={mine}
+        refusal={kept.refusal}
+        theirs={kept.theirs}
+        onTheirs={() => outbox.drop(kept.key)}
+        onYours={() => {
+          outbox.drop(kept.key)
+          outbox.keep(job.id, editing(edit(kept.theirs ?? value, mine)))
+        }}
+      />
+    )
+  }
+  if (!rights(job).plan) return props.children
+  if (started === undefined) {
+    return (
+      <ButtonBase
+        onClick={() => setStarted(value)}
+        aria-label={`Change: ${props.label}`}
+        sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
+      >
+        <span>{props.children}</span>
+      </ButtonBase>
+    )
+  }
+  return <Editing {...props} started={started} edit={edit} onLeave={() => setStarted(undefined)} />
+}
+
+interface EditingProps extends Props {
+  /** What stood there when editing began: the change starts from it, whatever others do meanwhile. */
+  readonly started: string
+  readonly edit: (before: string, after: string) => Edit
+  readonly onLeave: () => void
+}
+
+function Editing({ job, label, hint, started, edit, onLeave }: EditingProps) {
+  const [typed, setTyped] = useState(started)
+  const input = useRef<HTMLInputElement>(null)
+  const change = useChange(job.id)
+  const theirs = change.error instanceof Refused ? change.error.body.theirs : undefined
+  const take = (before: string) => {
+    if (change.isPending) return
+    const after = typed.trim()
+    if (after === before) return onLeave()
+    change.mutate(editing(edit(before, after)), {
+      onSuccess: onLeave,
+      onError: (error) => mark(input.current, error),
+    })
+  }
+  const onKey = (event: KeyboardEvent) => {
+    if (event.key === 'Enter' && theirs === undefined) take(started)
+    if (event.key === 'Escape') onLeave()
+    event.stopPropagation()
+  }
+  return (
+    <>
+      <TextField
+        autoFocus
+        inputRef={input}
+        value={typed}
+        onChange={(e) => setTyped(e.target.value)}
+        onKeyDown={onKey}
+        onBlur={() => theirs === undefined && take(started)}
+        error={change.isError}
+        helperText={change.error ? sentence(change.error) : hint}
+        slotProps={{ htmlInput: { className: 'mono', 'aria-label': label, spellCheck: false } }}
+      />
+      {theirs !== undefined && (
+        <ConflictChoice
+          what={label}
+          theirs={theirs}
+          yours={typed.trim()}
+          onTheirs={onLeave}
+          onYours={() => take(theirs)}
+        />
+      )}
+    </>
+  )
+}
+
+/** Selects from the first wrong character on, so that typing goes on right there. */
+function mark(input: HTMLInputElement | null, error: unknown) {
+  if (input && error instanceof Refused && error.body.index !== undefined) {
+    input.setSelectionRange(error.body.index, input.value.length)
+  }
+}
+
+interface KeptProps extends Props {
+  readonly mine: string
+  readonly refusal: string | undefined
+  readonly theirs: string | undefined
+  readonly onTheirs: () => void
+  readonly onYours: () => void
+}
+
+function Kept({ label, value, mine, refusal, theirs, onTheirs, onYours }: KeptProps) {
+  if (refusal !== undefined) {
+    return (
+      <>
+        {theirs === undefined && <Box sx={{ whiteSpace: 'normal' }}>{refusal}</Box>}
+        <ConflictChoice
+          what={label}
+          theirs={theirs ?? value}
+          yours={mine}
+          onTheirs={onTheirs}
+          onYours={onYours}
+        />
+      </>
+    )
+  }
+  return (
+    <Box component="span" data-kept="">
+      {mine || 'none'}
+      <Box component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: '0.85rem' }}>
+        kept here, not sent yet
+      </Box>
+    </Box>
+  )
+}
