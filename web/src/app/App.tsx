@@ -21,7 +21,11 @@ function retry(count: number, error: unknown): boolean {
 
 function newQueries(): QueryClient {
   const queries: QueryClient = new QueryClient({
-    defaultOptions: { queries: { retry, retryDelay: 700 } },
+    // Asked whatever the browser thinks of its network: our own answer, or its lack, decides.
+    defaultOptions: {
+      queries: { retry, retryDelay: 700, networkMode: 'always' },
+      mutations: { networkMode: 'always' },
+    },
     queryCache: new QueryCache({
       onError: (error) => {
         // Signed out elsewhere: the sign-in shows in place, and the page is there again after it.

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
+import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import type { BringUp, Job, Step } from '../../shared/api/types'
 import { duration } from '../../shared/format/duration'
@@ -19,21 +20,22 @@ export function BringUpPage({ job }: { readonly job: Job }) {
   const bringUp = useBringUp(job.id)
   const view = bringUp.view.data
   const findings = job.findings.filter((f) => f.code.startsWith('ADDR-'))
-  const again = view?.started ? (
-    <Button
-      variant="outlined"
-      onClick={() => {
-        if (
-          window.confirm(
-            'Start the run sheet anew for the cameras that are not set yet? What is set stays set.',
+  const again =
+    view?.started && rights(job).plan ? (
+      <Button
+        variant="outlined"
+        onClick={() => {
+          if (
+            window.confirm(
+              'Start the run sheet anew for the cameras that are not set yet? What is set stays set.',
+            )
           )
-        )
-          bringUp.start.mutate()
-      }}
-    >
-      Start anew …
-    </Button>
-  ) : undefined
+            bringUp.start.mutate()
+        }}
+      >
+        Start anew …
+      </Button>
+    ) : undefined
   return (
     <Page title="Bring-up" job={job} findings={findings} actions={again}>
       {bringUp.view.error && <Trouble>{sentence(bringUp.view.error)}</Trouble>}
@@ -46,7 +48,7 @@ export function BringUpPage({ job }: { readonly job: Job }) {
           }}
         >
           <div>
-            <Now view={view} bringUp={bringUp} />
+            <Now view={view} bringUp={bringUp} may={rights(job).plan} />
             {view.started && !view.finished && <LaptopCard laptop={view.laptop} />}
             <RigHall job={job.id} />
           </div>
@@ -59,11 +61,13 @@ export function BringUpPage({ job }: { readonly job: Job }) {
 
 interface NowProps {
   readonly view: BringUp
+  /** Whoever may not only looks on. */
+  readonly may: boolean
   readonly bringUp: ReturnType<typeof useBringUp>
 }
 
-function Now({ view, bringUp }: NowProps) {
-  if (!view.started) return <BeforeStart view={view} bringUp={bringUp} />
+function Now({ view, bringUp, may }: NowProps) {
+  if (!view.started) return <BeforeStart view={view} bringUp={bringUp} may={may} />
   const step = view.steps.find((s) => s.number === view.current)
   if (!step) {
     return (
@@ -75,10 +79,10 @@ function Now({ view, bringUp }: NowProps) {
       </Paper>
     )
   }
-  return <StepCard key={step.number} step={step} view={view} bringUp={bringUp} />
+  return <StepCard key={step.number} step={step} view={view} bringUp={bringUp} may={may} />
 }
 
-function BeforeStart({ view, bringUp }: NowProps) {
+function BeforeStart({ view, bringUp, may }: NowProps) {
   const cameras = view.steps.filter((s) => s.kind === 'plug').length
   return (
     <Paper sx={{ p: 3 }}>
@@ -111,7 +115,7 @@ function BeforeStart({ view, bringUp }: NowProps) {
             variant="contained"
             size="large"
             onClick={() => bringUp.start.mutate()}
-            disabled={view.blockedBy.length > 0 || bringUp.start.isPending}
+            disabled={view.blockedBy.length > 0 || bringUp.start.isPending || !may}
           >
             Start the bring-up
           </Button>
@@ -126,7 +130,7 @@ interface StepProps extends NowProps {
   readonly step: Step
 }
 
-function StepCard({ step, view, bringUp }: StepProps) {
+function StepCard({ step, view, bringUp, may }: StepProps) {
   const words = stepWords(step)
   const { check, act } = bringUp
   const outcome = check.data && !check.data.done && check.variables === step.number ? check.data : undefined
@@ -160,7 +164,7 @@ function StepCard({ step, view, bringUp }: StepProps) {
             variant="outlined"
             size="large"
             onClick={() => act.mutate(step.number)}
-            disabled={act.isPending}
+            disabled={act.isPending || !may}
           >
             In the rig: {words.hands}
           </Button>
@@ -169,7 +173,7 @@ function StepCard({ step, view, bringUp }: StepProps) {
           variant="contained"
           size="large"
           onClick={() => check.mutate(step.number)}
-          disabled={check.isPending}
+          disabled={check.isPending || !may}
         >
           {check.isPending ? 'Asking …' : 'Done, check it'}
         </Button>

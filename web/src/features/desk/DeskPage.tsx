@@ -3,10 +3,12 @@ import Button from '@mui/material/Button'
 import Slider from '@mui/material/Slider'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useRef, useState } from 'react'
+import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { Desk, DeskCamera, Job } from '../../shared/api/types'
 import { typing, useKeys } from '../../shared/ui/keys'
 import { Page } from '../../shared/ui/Page'
+import type { PageKey } from '../../shared/ui/pageKeys'
 import { StateMark } from '../../shared/ui/StateMark'
 import { Trouble } from '../../shared/ui/Trouble'
 import type { Position, Stick } from './messages'
@@ -18,15 +20,23 @@ import { useStickKeys } from './useStickKeys'
 import { WireFrames } from './WireFrames'
 import { ZoomLever } from './ZoomLever'
 
+const deskKeys: readonly PageKey[] = [
+  ['1 to 9', 'take a camera by its key'],
+  ['arrows', 'drive while held'],
+  ['+ and -', 'zoom while held'],
+  ['Space, Esc', 'STOP ALL'],
+]
+
 /** Taking cameras by key and driving them; the position shown is the camera's own. */
 export function DeskPage({ job }: { readonly job: Job }) {
   const desk = useQuery({
     queryKey: ['desk', job.id, job.version],
     queryFn: () => get<Desk>(`/api/jobs/${job.id}/desk`),
   })
-  const findings = job.findings.filter((f) => f.severity === 'stop')
+  const findings = job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0)
   return (
-    <Page title="Desk" job={job} findings={findings}>
+    <Page title="Desk" job={job} findings={findings} keys={deskKeys}>
+      {!rights(job).drive && <p>Your part in this job is to look on: you can watch here, not drive.</p>}
       {desk.error && <Trouble>{sentence(desk.error)}</Trouble>}
       {desk.data && <Driving job={job} desk={desk.data} />}
     </Page>
@@ -55,6 +65,10 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
       stop()
     } else if (/^[1-9]$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
       const camera = desk.cameras.find((c) => c.key === Number(e.key))
+      if (camera) take(camera.id)
+    } else if ((e.key === ',' || e.key === '.') && !typing(e.target)) {
+      const at = desk.cameras.findIndex((c) => c.id === state.taken)
+      const camera = desk.cameras[at + (e.key === '.' ? 1 : -1)]
       if (camera) take(camera.id)
     }
   })

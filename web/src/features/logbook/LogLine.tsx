@@ -14,14 +14,16 @@ export function LogLine({ job, entry }: { readonly job: Job; readonly entry: Log
       data-log={entry.kind}
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: '76px 150px 92px 1fr' },
+        gridTemplateColumns: { xs: '1fr', sm: '92px 150px 92px 1fr' },
         columnGap: 1.5,
         py: 0.75,
         borderBottom: '1px solid',
         borderColor: 'divider',
       }}
     >
-      <span className="mono">{timeOfDay(entry.at)}</span>
+      <span className="mono" style={{ whiteSpace: 'nowrap' }}>
+        {timeOfDay(entry.at)}
+      </span>
       <b>{entry.person}</b>
       <Box component="span" sx={{ color: 'text.secondary' }}>
         {kinds[entry.kind]}

@@ -6,5 +6,5 @@ export const kinds: Readonly<Record<string, string>> = {
   event: 'happened',
   note: 'noted',
   people: 'people',
-  file: 'job as a whole',
+  file: 'the job',
 }

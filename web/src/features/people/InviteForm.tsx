@@ -22,7 +22,9 @@ export function InviteForm({ job }: { readonly job: Job }) {
   })
   return (
     <Box component="section" sx={{ mt: 3, maxWidth: 900 }}>
-      <h2 style={{ margin: '0 0 8px' }}>Let somebody in</h2>
+      <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 1.5 }}>
+        Let somebody in
+      </Box>
       <Box
         component="form"
         onSubmit={(e) => {

@@ -5,8 +5,9 @@ import { jobKeys } from './job'
 import { newKey } from './newKey'
 import type { Job, Present } from './types'
 
-/** This browser tab, told from others of the same person. */
-const TAB = newKey()
+/** This browser tab, told from others of the same person; the same again after a reload. */
+const TAB = sessionStorage.getItem('jerboa.tab') ?? newKey()
+sessionStorage.setItem('jerboa.tab', TAB)
 /** The server beats every 10 s; silence for this long is a lost line. */
 const SILENT_MILLIS = 25_000
 const HERE_MILLIS = 10_000
@@ -79,10 +80,12 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       }
     }
     document.addEventListener('visibilitychange', seen)
+    window.addEventListener('offline', reconnect)
     connect()
     return () => {
       closed = true
       document.removeEventListener('visibilitychange', seen)
+      window.removeEventListener('offline', reconnect)
       clearTimeout(unseen)
       clearTimeout(again)
       clearTimeout(silence)

@@ -9,36 +9,40 @@ interface Props {
   readonly onYours: () => void
 }
 
-/** Two people changed one thing: both values, and the choice. */
+/** Two people changed one thing: both values, and the choice. Nothing is changed until one is taken. */
 export function ConflictChoice({ what, theirs, yours, onTheirs, onYours }: Props) {
   return (
     <Box
       role="alertdialog"
       aria-label={`Two values for ${what}`}
-      sx={{ borderLeft: '4px solid', borderColor: 'error.main', pl: 1.5, py: 0.5, my: 0.5, minWidth: 240 }}
+      sx={{
+        borderLeft: '4px solid',
+        borderColor: 'error.main',
+        pl: 1.5,
+        my: 0.5,
+        width: 220,
+        display: 'grid',
+        gap: 0.75,
+        typography: 'body2',
+        whiteSpace: 'normal',
+      }}
     >
-      <Box sx={{ fontFamily: 'body1.fontFamily' }}>Somebody changed this while you typed.</Box>
-      <Value name="Theirs" value={theirs} take="Keep theirs" onTake={onTheirs} />
-      <Value name="Yours" value={yours} take="Put mine" onTake={onYours} />
+      Somebody changed this while you typed. Which one stands?
+      <Choice words="Keep theirs" value={theirs} onTake={onTheirs} />
+      <Choice words="Put mine" value={yours} onTake={onYours} />
     </Box>
   )
 }
 
-function Value(props: {
-  readonly name: string
-  readonly value: string
-  readonly take: string
-  readonly onTake: () => void
-}) {
+function Choice(props: { readonly words: string; readonly value: string; readonly onTake: () => void }) {
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mt: 0.5 }}>
-      <Box sx={{ width: 56, color: 'text.secondary' }}>{props.name}</Box>
-      <Box className="mono" sx={{ flex: 1, fontWeight: 600 }}>
-        {props.value || 'none'}
-      </Box>
-      <Button size="small" variant="outlined" onClick={props.onTake}>
-        {props.take}
-      </Button>
-    </Box>
+    <Button
+      variant="outlined"
+      onClick={props.onTake}
+      sx={{ justifyContent: 'space-between', gap: 1, px: 1.25, whiteSpace: 'nowrap' }}
+    >
+      {props.words}
+      <span className="mono">{props.value || 'none'}</span>
+    </Button>
   )
 }

@@ -102,7 +102,7 @@ function Editing({ job, label, hint, started, edit, onLeave }: EditingProps) {
         onKeyDown={onKey}
         onBlur={() => theirs === undefined && take(started)}
         error={change.isError}
-        helperText={change.error ? sentence(change.error) : hint}
+        helperText={theirs !== undefined ? undefined : change.error ? sentence(change.error) : hint}
         slotProps={{ htmlInput: { className: 'mono', 'aria-label': label, spellCheck: false } }}
       />
       {theirs !== undefined && (

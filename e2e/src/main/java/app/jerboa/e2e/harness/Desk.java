@@ -13,6 +13,8 @@ import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -32,11 +34,18 @@ public final class Desk implements AutoCloseable {
     private final Playwright playwright = Playwright.create();
     private final Browser browser;
     private final Programs programs;
+    private final UnaryOperator<String> url;
     private BrowserContext context;
     public Page page;
 
     public Desk(Programs programs) {
+        this(programs, programs::url);
+    }
+
+    /** A browser at another server than the first. */
+    public Desk(Programs programs, UnaryOperator<String> url) {
         this.programs = programs;
+        this.url = url;
         String chromium = System.getenv().getOrDefault("CHROMIUM", "/usr/bin/chromium");
         browser =
                 playwright
@@ -65,8 +74,12 @@ public final class Desk implements AutoCloseable {
     }
 
     public void signIn() {
-        page.navigate(programs.url("/"));
-        page.getByLabel("Sign-in name").fill("asha");
+        signIn("asha");
+    }
+
+    public void signIn(String login) {
+        page.navigate(url.apply("/"));
+        page.getByLabel("Sign-in name").fill(login);
         page.getByLabel("Password").fill(Programs.PASSWORD);
         press("Sign in");
         PlaywrightAssertions.assertThat(
@@ -92,7 +105,7 @@ public final class Desk implements AutoCloseable {
         if (!method.equals("GET")) {
             options.setHeader("Content-Type", "application/json").setData(body);
         }
-        return JSON.readTree(page.request().fetch(programs.url(path), options).text());
+        return JSON.readTree(page.request().fetch(url.apply(path), options).text());
     }
 
     public static JsonNode json(String text) {
@@ -102,14 +115,47 @@ public final class Desk implements AutoCloseable {
     /** The demo job with its fault cleared. */
     public long soundJob() {
         long job = freshJob();
-        long l4 = device(job, "L4");
-        send(
-                "POST",
-                "/api/jobs/" + job + "/changes",
-                "{\"changes\":[{\"deviceId\":"
-                        + l4
-                        + ",\"field\":\"address\",\"before\":\"10.44.8.33\",\"after\":\"10.44.8.24\"}]}");
+        setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
         return job;
+    }
+
+    /** Plans another address, past the pages. */
+    public void setAddress(long job, String name, String before, String after) {
+        Map<String, Object> edit =
+                Map.of(
+                        "item",
+                        "device",
+                        "id",
+                        device(job, name),
+                        "field",
+                        "address",
+                        "before",
+                        before,
+                        "after",
+                        after);
+        send("POST", "/api/jobs/" + job + "/changes", changes(List.of(), List.of(edit)));
+    }
+
+    /** A change set as the server takes it. */
+    public static String changes(List<?> adds, List<?> edits) {
+        return JSON.writeValueAsString(Map.of("adds", adds, "edits", edits, "removes", List.of()));
+    }
+
+    /** Lets this login into a job, past the pages. */
+    public void letIn(long job, String role, Desk other) {
+        String path =
+                send(
+                                "POST",
+                                "/api/jobs/" + job + "/people/invitations",
+                                "{\"role\":\"" + role + "\",\"days\":1}")
+                        .get("path")
+                        .asString();
+        other.send("POST", "/auth/invitations/" + path.replace("/invitation/", "") + "/join", "{}");
+    }
+
+    /** Takes the network away from this browser, or gives it back. */
+    public void offline(boolean away) {
+        context.setOffline(away);
     }
 
     public long device(long job, String name) {
@@ -147,7 +193,7 @@ public final class Desk implements AutoCloseable {
     }
 
     public void open(long job, String stage) {
-        page.navigate(programs.url("/jobs/" + job + "/" + stage));
+        page.navigate(url.apply("/jobs/" + job + "/" + stage));
         PlaywrightAssertions.assertThat(
                         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .isVisible();

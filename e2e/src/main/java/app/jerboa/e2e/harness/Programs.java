@@ -6,11 +6,14 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,11 +32,11 @@ public final class Programs implements AutoCloseable {
 
     private final HttpClient http = HttpClient.newHttpClient();
     private final int rigPort = freePort();
-    private final int serverPort = freePort();
     private final String database;
     private final boolean demo;
     private final Process rig;
-    private Process server;
+    private final Server server = new Server();
+    private final List<Server> others = new ArrayList<>();
 
     /**
      * @param demo with the demo account and its job; else as on first use
@@ -61,7 +64,7 @@ public final class Programs implements AutoCloseable {
         startServer();
     }
 
-    private static int freePort() {
+    public static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         } catch (IOException e) {
@@ -114,60 +117,123 @@ public final class Programs implements AutoCloseable {
         }
     }
 
+    /** One server process; others stand beside it on the same database and rig. */
+    public final class Server {
+        private final int port = freePort();
+        private Process process;
+
+        public void start() {
+            process =
+                    Programs.start(
+                            "server",
+                            environment(port),
+                            "-jar",
+                            ROOT + "/server/target/jerboa-server.jar");
+            Awaitility.await()
+                    .atMost(Duration.ofSeconds(90))
+                    .pollInterval(Duration.ofMillis(200))
+                    .until(this::healthy);
+        }
+
+        private boolean healthy() {
+            if (!process.isAlive()) {
+                throw new IllegalStateException("the server ended: see e2e/target/logs/server.log");
+            }
+            try {
+                return http.send(
+                                HttpRequest.newBuilder(URI.create(url("/actuator/health"))).build(),
+                                HttpResponse.BodyHandlers.ofString())
+                        .body()
+                        .contains("UP");
+            } catch (IOException notYet) {
+                return false;
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return false;
+            }
+        }
+
+        /** As the power cut does it: no goodbye. */
+        public void kill() {
+            try {
+                process.destroyForcibly().waitFor();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+
+        public String url(String path) {
+            return "http://127.0.0.1:" + port + path;
+        }
+    }
+
+    private Map<String, String> environment(int port) {
+        return Map.of(
+                "JERBOA_PORT",
+                "" + port,
+                "JERBOA_DB_URL",
+                databaseUrl(),
+                "JERBOA_DB_USER",
+                "jerboa",
+                "JERBOA_DB_PASSWORD",
+                env("JERBOA_TEST_DB_PASSWORD"),
+                "JERBOA_RIG_URL",
+                "http://127.0.0.1:" + rigPort,
+                "JERBOA_DEMO_PASSWORD",
+                demo ? PASSWORD : "");
+    }
+
+    public String databaseUrl() {
+        return env("JERBOA_TEST_DB") + "/" + database;
+    }
+
     public void startServer() {
-        server =
-                start(
-                        "server",
-                        Map.of(
-                                "JERBOA_PORT",
-                                "" + serverPort,
-                                "JERBOA_DB_URL",
-                                env("JERBOA_TEST_DB") + "/" + database,
-                                "JERBOA_DB_USER",
-                                "jerboa",
-                                "JERBOA_DB_PASSWORD",
-                                env("JERBOA_TEST_DB_PASSWORD"),
-                                "JERBOA_RIG_URL",
-                                "http://127.0.0.1:" + rigPort,
-                                "JERBOA_DEMO_PASSWORD",
-                                demo ? PASSWORD : ""),
-                        "-jar",
-                        ROOT + "/server/target/jerboa-server.jar");
-        Awaitility.await()
-                .atMost(Duration.ofSeconds(90))
-                .pollInterval(Duration.ofMillis(200))
-                .until(this::healthy);
+        server.start();
     }
 
-    private boolean healthy() {
-        if (!server.isAlive()) {
-            throw new IllegalStateException("the server ended: see e2e/target/logs/server.log");
-        }
-        try {
-            return http.send(
-                            HttpRequest.newBuilder(URI.create(url("/actuator/health"))).build(),
-                            HttpResponse.BodyHandlers.ofString())
-                    .body()
-                    .contains("UP");
-        } catch (IOException notYet) {
-            return false;
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return false;
-        }
+    /** One more server on the same database and rig; ended with the others. */
+    public Server another() {
+        Server more = new Server();
+        more.start();
+        others.add(more);
+        return more;
     }
 
-    /** As the power cut does it: no goodbye. */
     public void killServer() {
+        server.kill();
+    }
+
+    /** Runs the launcher with this database named in its settings; what it printed. */
+    public String launcher(String... arguments) {
+        List<String> command =
+                Stream.concat(Stream.of(ROOT + "/jerboa"), Stream.of(arguments)).toList();
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment().putAll(environment(0));
         try {
-            server.destroyForcibly().waitFor();
+            Process process = builder.start();
+            String printed =
+                    new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException(String.join(" ", command) + ": " + printed);
+            }
+            return printed;
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
         }
+    }
+
+    /** A server with settings of its own, on its own port; the caller ends it. */
+    public Process startServer(int port, Map<String, String> settings) {
+        Map<String, String> all = new HashMap<>(environment(port));
+        all.putAll(settings);
+        return start("server", all, "-jar", ROOT + "/server/target/jerboa-server.jar");
     }
 
     public String url(String path) {
-        return "http://127.0.0.1:" + serverPort + path;
+        return server.url(path);
     }
 
     /** What the rig itself says, past the server. */
@@ -191,6 +257,18 @@ public final class Programs implements AutoCloseable {
         rig("PUT", "/clock", "{\"speed\":" + speed + "}");
     }
 
+    /** A place for a file of a journey, in the build's own folder. */
+    public static Path scratch(String name) {
+        try {
+            Path folder = Files.createDirectories(ROOT.resolve("e2e/target/scratch"));
+            Path file = folder.resolve(name);
+            Files.deleteIfExists(file);
+            return file;
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     public static String logs() {
         try {
             return Files.readString(LOGS.resolve("server.log"))
@@ -202,7 +280,8 @@ public final class Programs implements AutoCloseable {
 
     @Override
     public void close() {
-        server.destroy();
+        others.forEach(s -> s.process.destroy());
+        server.process.destroy();
         rig.destroy();
     }
 }

@@ -22,10 +22,11 @@ class FirstUseJourney {
             assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("password needs 10");
             desk.page.getByLabel("Password").fill("long enough for this");
             desk.press("Make the account");
-            assertThat(desk.page.getByText("You have no job yet")).isVisible();
-            desk.press("Make a job from the demo");
+            assertThat(desk.page.getByText("You have no job at hand")).isVisible();
+            desk.press("From the demo");
             assertThat(desk.row("L4")).containsText("stopped");
-            desk.press("Sign out");
+            desk.press("Tomas Okoro");
+            desk.page.getByText("Sign out", new Page.GetByTextOptions().setExact(true)).click();
             desk.page.getByLabel("Sign-in name").fill("tomas");
             desk.page.getByLabel("Password").fill("wrong");
             desk.press("Sign in");

@@ -12,13 +12,18 @@ abstract class Jerboa {
     protected static Programs programs;
     protected static Desk desk;
 
-    @BeforeAll
-    static void start() {
+    /** The programs that all journeys share; whoever kills a server starts it again. */
+    static Programs shared() {
         if (programs == null) {
             programs = new Programs(true);
             Runtime.getRuntime().addShutdownHook(new Thread(programs::close));
         }
-        desk = new Desk(programs);
+        return programs;
+    }
+
+    @BeforeAll
+    static void start() {
+        desk = new Desk(shared());
     }
 
     @BeforeEach

@@ -14,6 +14,9 @@ import org.junit.jupiter.params.provider.EnumSource;
  * screen.
  */
 class ReadableJourney extends Jerboa {
+    private static final List<String> PAGES =
+            List.of("", "addresses", "bring-up", "desk", "logbook", "people");
+
     @ParameterizedTest
     @EnumSource(
             value = ColorScheme.class,
@@ -22,7 +25,7 @@ class ReadableJourney extends Jerboa {
         desk.sitDown(look, 1280, 800);
         desk.signIn();
         long job = desk.freshJob();
-        for (String page : List.of("", "addresses", "bring-up", "desk")) {
+        for (String page : PAGES) {
             desk.open(job, page);
             desk.page.waitForTimeout(600);
             var found =
@@ -47,10 +50,7 @@ class ReadableJourney extends Jerboa {
         int[][] screens = {{1280, 800}, {1024, 768}, {390, 844}};
         for (int[] screen : screens) {
             desk.page.setViewportSize(screen[0], screen[1]);
-            for (String page :
-                    screen[0] < 1000
-                            ? List.of("bring-up")
-                            : List.of("", "addresses", "bring-up", "desk")) {
+            for (String page : screen[0] < 1000 ? List.of("bring-up") : PAGES) {
                 desk.open(job, page);
                 desk.page.waitForTimeout(300);
                 Object tooWide =

@@ -31,7 +31,7 @@ class Screenshots extends Jerboa {
         shoot("line-up");
         desk.open(job, "addresses");
         shoot("addresses");
-        desk.page.locator("[data-code=ADDR-TAKEN] button").click();
+        desk.page.locator("[data-code=ADDR-TAKEN] button").first().click();
         assertThat(desk.page.getByText("This clears")).isVisible();
         shoot("fix-preview");
     }

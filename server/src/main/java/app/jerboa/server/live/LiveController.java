@@ -50,7 +50,7 @@ class LiveController {
             @RequestParam("tab") String tab,
             @AuthenticationPrincipal Author person) {
         insistOnTab(tab);
-        return watchers.open(job, () -> gone(job, tab, person));
+        return watchers.open(job, tab, () -> gone(job, tab, person));
     }
 
     private void gone(long job, String tab, Author person) {

@@ -20,11 +20,13 @@ class Watchers {
     /** One open page. */
     private static final class Watcher {
         final long job;
+        final String tab;
         final SseEmitter stream;
         final Runnable onGone;
 
-        Watcher(long job, SseEmitter stream, Runnable onGone) {
+        Watcher(long job, String tab, SseEmitter stream, Runnable onGone) {
             this.job = job;
+            this.tab = tab;
             this.stream = stream;
             this.onGone = onGone;
         }
@@ -39,9 +41,12 @@ class Watchers {
         this.presence = presence;
     }
 
-    SseEmitter open(long job, Runnable onGone) {
+    /**
+     * @param onGone run when the tab no longer listens, not when it has only opened a newer stream
+     */
+    SseEmitter open(long job, String tab, Runnable onGone) {
         SseEmitter stream = new SseEmitter(0L);
-        Watcher watcher = new Watcher(job, stream, onGone);
+        Watcher watcher = new Watcher(job, tab, stream, onGone);
         byJob.computeIfAbsent(job, j -> ConcurrentHashMap.newKeySet()).add(watcher);
         stream.onCompletion(() -> forget(watcher));
         stream.onError(e -> forget(watcher));
@@ -52,7 +57,8 @@ class Watchers {
 
     private void forget(Watcher watcher) {
         Set<Watcher> watchers = byJob.getOrDefault(watcher.job, Set.of());
-        if (watchers.remove(watcher)) {
+        boolean removed = watchers.remove(watcher);
+        if (removed && watchers.stream().noneMatch(w -> w.tab.equals(watcher.tab))) {
             watcher.onGone.run();
         }
     }

@@ -9,13 +9,11 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -99,19 +97,6 @@ class ProblemAdvice {
         return answer(Problem.notFound(e.getName()).detail());
     }
 
-    @ExceptionHandler({
-        DataAccessResourceFailureException.class,
-        CannotCreateTransactionException.class
-    })
-    ResponseEntity<ProblemDetail> noDatabase(Exception e) {
-        LOG.warn("database not reachable: {}", e.getMessage());
-        return answer(
-                Problem.detail(
-                        HttpStatus.SERVICE_UNAVAILABLE,
-                        "database-unavailable",
-                        "The database does not answer just now. Nothing was changed; try again in a moment."));
-    }
-
     /** The connection broke while it was answered: there is nobody left to tell. */
     @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
     void gone(IOException e) {
@@ -129,6 +114,10 @@ class ProblemAdvice {
                             "This request was not understood here: "
                                     + status.getReasonPhrase()
                                     + "."));
+        }
+        if (DatabaseAway.isCauseOf(e)) {
+            LOG.info("the database did not answer a request");
+            return answer(DatabaseAway.problem().detail());
         }
         LOG.error("unexpected failure", e);
         return answer(

@@ -1,0 +1,109 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.junit.jupiter.api.Test;
+
+/** Jobs as wholes: new, renamed, copied, out to a file and in again, put away and fetched back. */
+class JobsJourney extends Jerboa {
+    private static void menu(String job, String entry) {
+        desk.press("More for " + job);
+        desk.page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(entry)).click();
+    }
+
+    private static void read(String name, String content) {
+        desk.page
+                .getByLabel("Job file")
+                .setInputFiles(
+                        new FilePayload(
+                                name,
+                                "application/json",
+                                content.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private static Locator name() {
+        return desk.page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Name"));
+    }
+
+    private static Locator alert() {
+        return desk.page.getByRole(AriaRole.ALERT);
+    }
+
+    @Test
+    void fromNothingToAFileAndBack() throws IOException {
+        desk.press("New job …");
+        name().fill("North chapel");
+        desk.page.getByLabel("House network").fill("10.10.0.0/31");
+        desk.page.getByLabel("Gateway").fill("10.10.0.254");
+        desk.press("Make it");
+        assertThat(desk.page.getByRole(AriaRole.DIALOG)).containsText("prefix is /8 to /30");
+        desk.page.getByLabel("House network").fill("10.10.0.0/24");
+        desk.press("Make it");
+        assertThat(desk.page.getByText("No lines yet")).isVisible();
+
+        desk.page.navigate(programs.url("/jobs"));
+        menu("North chapel", "Rename …");
+        name().fill("Chapel <north>");
+        desk.press("Rename");
+        assertThat(desk.page.getByRole(AriaRole.DIALOG)).containsText("no angle brackets");
+        name().fill("Chapel");
+        desk.press("Rename");
+        menu("Chapel", "Duplicate");
+        assertThat(desk.row("Chapel (copy)")).isVisible();
+
+        desk.press("More for Chapel");
+        Locator export =
+                desk.page.getByRole(
+                        AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Export as a file"));
+        Download file = desk.page.waitForDownload(export::click);
+        assertThat(file.suggestedFilename()).isEqualTo("Chapel.jerboa.json");
+        String content = Files.readString(file.path());
+        for (String hostile :
+                new String[] {
+                    content.substring(0, content.length() / 2),
+                    content.replace("\"id\" : 2", "\"id\" : 1"),
+                    content.replace("\"Chapel\"", "\"<script>alert(1)</script>\"")
+                }) {
+            read("hostile.jerboa.json", hostile);
+            assertThat(alert()).containsText("was not taken, and no job was made. At ");
+        }
+        read("chapel.jerboa.json", content);
+        assertThat(desk.page.getByText("No lines yet")).isVisible();
+        assertThat(desk.page.locator("header")).containsText("Chapel");
+    }
+
+    @Test
+    void putAwayThrownAwayAndFetchedBack() {
+        long job = desk.freshJob();
+        String path = "/api/jobs/" + job;
+        long site = desk.send("GET", path, "").get("site").get("id").asLong();
+        desk.send(
+                "POST",
+                path + "/changes",
+                "{\"adds\":[],\"edits\":[{\"item\":\"site\",\"id\":"
+                        + site
+                        + ",\"field\":\"name\",\"before\":\"Quillhaven Curling Hall\",\"after\":\"Old hall\"}],\"removes\":[]}");
+        desk.page.reload();
+        menu("Old hall", "Delete");
+        assertThat(desk.row("Old hall")).hasCount(0);
+        desk.press("Undo");
+        assertThat(desk.row("Old hall")).isVisible();
+        menu("Old hall", "Archive");
+        assertThat(desk.row("Old hall")).hasCount(0);
+        desk.page.getByText("Show archived and deleted").click();
+        assertThat(desk.row("Old hall")).containsText("archived");
+        menu("Old hall", "Delete");
+        assertThat(desk.row("Old hall")).containsText("deleted");
+        desk.row("Old hall").getByText("Fetch back").click();
+        assertThat(desk.row("Old hall")).containsText("archived");
+    }
+}

@@ -1,0 +1,134 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.Programs;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Two people, two browsers, two server processes, one database. */
+class TogetherJourney {
+    private static Programs.Server second;
+    private static Desk asha;
+    private static Desk tomas;
+    private long job;
+
+    @BeforeAll
+    static void start() {
+        Programs programs = Jerboa.shared();
+        second = programs.another();
+        asha = new Desk(programs);
+        asha.signIn();
+        tomas = new Desk(programs, second::url);
+        tomas.signIn("tomas");
+    }
+
+    @AfterAll
+    static void leave() {
+        asha.close();
+        tomas.close();
+        second.kill();
+    }
+
+    @BeforeEach
+    void oneJobOpenAtBoth() {
+        asha.offline(false);
+        job = asha.freshJob();
+        asha.letIn(job, "technician", tomas);
+        asha.open(job, "addresses");
+        tomas.open(job, "addresses");
+    }
+
+    private static void type(Desk desk, String device, String address) {
+        desk.row(device).getByRole(AriaRole.BUTTON).click();
+        desk.page.getByLabel("Address of " + device).fill(address);
+        desk.page.keyboard().press("Enter");
+    }
+
+    private static Locator others(Desk desk) {
+        return desk.page.getByRole(
+                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Also here"));
+    }
+
+    @Test
+    void eachSeesTheOtherAndWhatTheyDo() {
+        assertThat(others(asha)).containsText("Tomas Addresses");
+        assertThat(others(tomas)).containsText("Asha Addresses");
+        type(tomas, "L1", "10.44.8.41");
+        assertThat(asha.row("L1")).containsText("10.44.8.41/24");
+        assertThat(asha.page.locator("footer")).containsText("Tomas Okoro: L1: address");
+        tomas.open(job, "logbook");
+        assertThat(others(asha)).containsText("Tomas Logbook");
+        asha.page.keyboard().press("]");
+        assertThat(others(tomas)).containsText("Asha Bring-up");
+    }
+
+    /**
+     * Both change one field; both values stand there until one is chosen; each then takes back
+     * their own.
+     */
+    @Test
+    void oneConflictOneUndoEachNothingLost() {
+        asha.row("L2").getByRole(AriaRole.BUTTON).click();
+        asha.page.getByLabel("Address of L2").fill("10.44.8.62");
+        type(tomas, "L2", "10.44.8.52");
+        type(tomas, "L3", "10.44.8.53");
+        assertThat(asha.row("L3")).containsText("10.44.8.53/24");
+        asha.page.keyboard().press("Enter");
+        Locator choice = asha.page.getByRole(AriaRole.ALERTDIALOG);
+        assertThat(choice).containsText("10.44.8.52");
+        asha.press("Put mine 10.44.8.62");
+        assertThat(tomas.row("L2")).containsText("10.44.8.62/24");
+        tomas.press("Undo");
+        assertThat(asha.row("L3")).containsText("10.44.8.23/24");
+        tomas.press("Undo");
+        assertThat(tomas.page.locator("footer"))
+                .containsText("was changed since by Asha Lindqvist");
+        asha.press("Undo");
+        assertThat(tomas.row("L2")).containsText("10.44.8.52/24");
+    }
+
+    @Test
+    void withoutTheNetworkWhatIsTypedIsKeptAndSentLater() {
+        asha.offline(true);
+        assertThat(asha.page.locator("footer")).containsText("The server does not answer");
+        type(asha, "L1", "10.44.8.71");
+        type(asha, "L2", "10.44.8.72");
+        assertThat(asha.row("L1")).containsText("kept here, not sent yet");
+        assertThat(asha.page.locator("footer")).containsText("2 changes are kept in this browser");
+        type(tomas, "L2", "10.44.8.52");
+        asha.offline(false);
+        assertThat(tomas.row("L1")).containsText("10.44.8.71/24");
+        assertThat(asha.page.getByRole(AriaRole.ALERTDIALOG)).containsText("10.44.8.52");
+        asha.press("Keep theirs 10.44.8.52");
+        assertThat(asha.row("L2")).containsText("10.44.8.52/24");
+        assertThat(asha.page.locator("footer")).not().containsText("kept in this browser");
+    }
+
+    /** A stop pressed at one server stops what is driven at the other. */
+    @Test
+    void stopAllCrossesServers() {
+        long up = asha.broughtUpJob();
+        asha.letIn(up, "operator", tomas);
+        asha.open(up, "desk");
+        tomas.open(up, "desk");
+        asha.page.keyboard().press("1");
+        assertThat(asha.page.locator("[data-reading=Pan]")).isVisible();
+        asha.page.keyboard().down("ArrowRight");
+        assertThat(asha.page.locator("[data-reading=Pan]"))
+                .containsText(Pattern.compile("Pan[1-9]"));
+        tomas.page.keyboard().press("Space");
+        assertThat(asha.page.getByText("Stopped and seen standing still (STOP ALL)")).isVisible();
+        asha.page.keyboard().up("ArrowRight");
+        tomas.page.keyboard().press("1");
+        assertThat(tomas.page.getByText("Asha Lindqvist is driving it at another desk"))
+                .isVisible();
+    }
+}

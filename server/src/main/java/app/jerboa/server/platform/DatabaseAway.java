@@ -1,0 +1,47 @@
+package app.jerboa.server.platform;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.task.ThreadPoolTaskSchedulerCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.TransactionException;
+
+/** What is said while the database is away, by requests and by what runs on a timer. */
+@Configuration
+class DatabaseAway {
+    private static final Logger LOG = LoggerFactory.getLogger(DatabaseAway.class);
+
+    static Problem problem() {
+        return new Problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "database-unavailable",
+                "The database does not answer just now. Nothing was changed; try again in a moment.");
+    }
+
+    /** Whether something failed because the database could not be reached or went away. */
+    static boolean isCauseOf(Throwable failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof DataAccessResourceFailureException
+                    || cause instanceof TransactionException) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A task that could not run is tried again by its timer; one line is enough. */
+    @Bean
+    ThreadPoolTaskSchedulerCustomizer oneLineOnFailure() {
+        return scheduler ->
+                scheduler.setErrorHandler(
+                        e -> LOG.warn("a task on a timer has to wait: {}", firstLine(e)));
+    }
+
+    private static String firstLine(Throwable e) {
+        String message = String.valueOf(e.getMessage()).strip();
+        return message.lines().findFirst().orElse(e.getClass().getSimpleName());
+    }
+}
