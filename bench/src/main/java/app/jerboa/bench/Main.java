@@ -11,6 +11,7 @@ import java.util.Properties;
  */
 public final class Main {
     private static final int KEY_PRESSES = 200;
+    private static final int LARGE = 2_000;
 
     private final Properties baseline = new Properties();
 
@@ -67,6 +68,59 @@ public final class Main {
                 times.browser().p99(),
                 "browser.p99",
                 "");
+        server();
+    }
+
+    private void server() {
+        try (ServerBench server = new ServerBench()) {
+            Sample floor = server.health(300);
+            row(
+                    "a request that does nothing, median ms",
+                    floor.median(),
+                    "health.median",
+                    "the floor, same run");
+            ServerBench.Opening large = server.openLarge(LARGE, 60);
+            row(
+                    "open a job of 2,000 devices, median ms",
+                    large.millis().median(),
+                    "open.median",
+                    "");
+            row(
+                    "open a job of 2,000 devices, p95 ms",
+                    large.millis().p95(),
+                    "open.p95",
+                    String.format(
+                            Locale.ROOT,
+                            "%.0f times the floor",
+                            large.millis().p95() / floor.median()));
+            row(
+                    "open a job of 2,000 devices, KiB of JSON",
+                    large.bytes() / 1024.0,
+                    "open.kib",
+                    "before compression");
+            ServerBench.Load load = server.mixed(3_000);
+            row(
+                    "100 in flight, 4 reads to 1 write, requests a second",
+                    load.perSecond(),
+                    "load.rate",
+                    "higher is better");
+            row(
+                    "100 in flight, 4 reads to 1 write, p99 ms",
+                    load.millis().p99(),
+                    "load.p99",
+                    load.errors() + " errors");
+            Sample seen = server.changeToSecondBrowser(60);
+            row(
+                    "change at one server to another's browser, median ms",
+                    seen.median(),
+                    "seen.median",
+                    "two server processes");
+            row(
+                    "change at one server to another's browser, p95 ms",
+                    seen.p95(),
+                    "seen.p95",
+                    "wanted under 250");
+        }
     }
 
     private void row(String figure, double now, String key, String note) {

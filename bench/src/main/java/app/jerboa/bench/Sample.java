@@ -13,6 +13,10 @@ record Sample(List<Double> millis) {
         return at(0.5);
     }
 
+    double p95() {
+        return at(0.95);
+    }
+
     double p99() {
         return at(0.99);
     }

@@ -32,6 +32,10 @@ class PeopleJourney extends Jerboa {
         assertThat(desk.row("L1").getByRole(AriaRole.BUTTON)).hasCount(0);
         assertThat(desk.button("Undo")).hasCount(0);
         assertThat(desk.page.getByText("Your part in this job is to look on")).isVisible();
+        desk.open(job, "desk");
+        desk.page.keyboard().press("1");
+        assertThat(desk.page.getByRole(AriaRole.ALERT))
+                .containsText("Your part in this job is viewer");
         desk.open(job, "people");
         assertThat(desk.row("Ines Quay (you)")).hasCount(0);
         assertThat(desk.row("Ines Quay")).containsText("viewer");
