@@ -33,6 +33,10 @@ class PeopleJourney extends Jerboa {
         assertThat(desk.button("Undo")).hasCount(0);
         assertThat(desk.page.getByText("Your part in this job is to look on")).isVisible();
         desk.open(job, "desk");
+        assertThat(
+                        desk.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
         desk.page.keyboard().press("1");
         assertThat(desk.page.getByRole(AriaRole.ALERT))
                 .containsText("Your part in this job is viewer");

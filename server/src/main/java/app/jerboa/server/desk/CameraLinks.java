@@ -34,13 +34,19 @@ class CameraLinks {
     }
 
     /**
-     * A fresh link to the camera at its planned address.
+     * A fresh link to the camera at its planned address, in the place of one that was open.
      *
      * @throws Problem in plain words when nobody, several or the laptop elsewhere keeps it from
      *     opening
      */
-    CameraLink connect(Jobs.Stored stored, long number) {
-        CameraId id = new CameraId(stored.id(), number);
+    CameraLink connect(Jobs.Stored stored, long device) {
+        CameraLink link = aside(stored, device);
+        Optional.ofNullable(open.put(link.id(), link)).ifPresent(old -> old.link().close());
+        return link;
+    }
+
+    /** As {@link #connect}, beside one that may be open; the caller closes it. */
+    CameraLink aside(Jobs.Stored stored, long number) {
         Device device = stored.need(number);
         Profile.Head head =
                 device.profile()
@@ -56,15 +62,12 @@ class CameraLinks {
                                                         + " has no planned address. Give it one on the Addresses page."));
         RigBodies.Reach reach = world.reach(stored, address);
         WireLog log = new WireLog(FRAMES_KEPT);
-        CameraLink link =
-                new CameraLink(
-                        id,
-                        device.name(),
-                        head,
-                        world.open(only(device, address, reach), Form.HEADER, log),
-                        log);
-        Optional.ofNullable(open.put(id, link)).ifPresent(old -> old.link().close());
-        return link;
+        return new CameraLink(
+                new CameraId(stored.id(), number),
+                device.name(),
+                head,
+                world.open(only(device, address, reach), Form.HEADER, log),
+                log);
     }
 
     private static RigBodies.Answering only(Device device, Ipv4 address, RigBodies.Reach reach) {

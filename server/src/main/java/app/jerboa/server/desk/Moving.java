@@ -4,13 +4,13 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.wire.link.session.Stopping;
+import jakarta.annotation.PostConstruct;
+import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -54,18 +54,20 @@ class Moving {
         mapper.unmarkMoving(camera.id());
     }
 
-    /** What this server drove before it was killed is driven by nobody now. */
-    @EventListener(ApplicationReadyEvent.class)
-    void startAnew() {
+    /**
+     * What this server drove before it was killed is driven by nobody now. Before the first desk
+     * can come back, or it would find its own lease in its way.
+     */
+    @PostConstruct
+    void dropOldLeases() {
         mapper.dropLeasesOf(server);
-        stopTheAbandoned();
     }
 
     /**
      * Stops what is marked and driven by nobody on any server: after a crash, or when a stop found
      * no answer.
      */
-    @Scheduled(initialDelay = 2000, fixedDelay = 2000)
+    @Scheduled(initialDelay = 0, fixedDelay = 2000)
     void stopTheAbandoned() {
         mapper.abandoned().forEach(this::stopAndUnmark);
     }
@@ -75,21 +77,29 @@ class Moving {
     }
 
     private void stopAndUnmark(CameraId id) {
+        Optional<CameraLink> open = links.open(id);
         try {
-            boolean fresh = links.open(id).isEmpty();
-            CameraLink camera =
-                    fresh ? links.connect(jobs.load(id.job()), id.device()) : links.open(id).get();
-            if (Stopping.stop(camera.link()).get(5, TimeUnit.SECONDS)
-                    == Stopping.Outcome.STANDING) {
-                unmark(camera);
-            }
-            if (fresh) {
-                links.close(id);
+            if (open.isPresent()) {
+                stopAndUnmark(open.get());
+            } else {
+                CameraLink aside = links.aside(jobs.load(id.job()), id.device());
+                try {
+                    stopAndUnmark(aside);
+                } finally {
+                    aside.link().close();
+                }
             }
         } catch (Problem | ExecutionException | TimeoutException e) {
             LOG.info("{} could not be stopped yet: {}", id, e.getMessage());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    private void stopAndUnmark(CameraLink camera)
+            throws ExecutionException, TimeoutException, InterruptedException {
+        if (Stopping.stop(camera.link()).get(5, TimeUnit.SECONDS) == Stopping.Outcome.STANDING) {
+            unmark(camera);
         }
     }
 }
