@@ -3,11 +3,12 @@ APP_PORT=8470
 RIG_PORT=8471
 PG_FIRST_PORT=8472
 
-# Quick to start rather than quickest when hot; the class archive is made by the first run that ends cleanly.
+# Quick to start rather than quickest when hot, but for "serve", which runs for long; the class archive is made by the
+# first run that ends cleanly.
 quick_java() {
   local archive="$APP/$1.jsa"
   shift
-  local flags=(-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off)
+  local flags=(${LONG_RUN:--XX:TieredStopAtLevel=1} -XX:+UseSerialGC -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off)
   if [ -s "$archive" ]; then
     flags+=("-XX:SharedArchiveFile=$archive")
   else
@@ -162,6 +163,7 @@ run_serve() {
   if [ "${1:-}" = --lan ]; then lan=yes; shift; fi
   only_options "--port" "$@"
   read_settings
+  LONG_RUN=-XX:+TieredCompilation
   export JERBOA_PORT; JERBOA_PORT=$(option port "${JERBOA_PORT:-$APP_PORT}" "$@")
   end_leftovers
   insist_on_free_port "$JERBOA_PORT" "serve${lan:+ --lan}"

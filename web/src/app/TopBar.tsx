@@ -30,9 +30,10 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
       sx={{
         display: 'flex',
         alignItems: 'center',
-        gap: 2,
+        columnGap: { xs: 1, sm: 2 },
         px: 2,
         minHeight: 52,
+        '& .MuiButton-root': { minWidth: { xs: 0, sm: 64 } },
         borderBottom: '1px solid',
         borderColor: 'divider',
         flexWrap: 'wrap',
@@ -55,7 +56,7 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
         ))}
       {job && settings && <JobSettings job={job} onClose={() => setSettings(false)} />}
       {job && <WorldChip job={job.id} />}
-      <Box sx={{ flex: 1 }} />
+      <Box sx={{ flex: { xs: 0, sm: 1 } }} />
       {job && <Others job={job.id} />}
       {job && rights(job).plan && <UndoRedo job={job} onTrouble={onTrouble} />}
       <Button size="small" onClick={onLook}>
@@ -104,7 +105,10 @@ function WorldChip({ job }: { readonly job: number }) {
   const connected = rig.data?.connected === true
   const words = rig.isError ? 'Stand-in rig does not answer' : connected ? 'Stand-in rig' : 'No rig connected'
   return (
-    <Box component="span" sx={{ display: 'inline-flex', gap: 1.5, alignItems: 'center' }}>
+    <Box
+      component="span"
+      sx={{ display: 'inline-flex', gap: 1.5, alignItems: 'center', whiteSpace: 'nowrap' }}
+    >
       <Box
         component="span"
         sx={{

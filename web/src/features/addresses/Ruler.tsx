@@ -70,7 +70,9 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
   const step = tickStep(view)
   const ticks: number[] = []
   for (let h = Math.ceil(view.first / step) * step; h <= view.last; h += step) ticks.push(h)
-  const stops = new Set(job.findings.filter((f) => f.severity === 'stop').flatMap((f) => f.deviceIds))
+  const stops = new Set(
+    job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0).flatMap((f) => f.deviceIds),
+  )
   const marks = job.devices.flatMap((d) => {
     const host = hostNumber(subnet, d.address)
     return host === undefined || host < view.first || host > view.last
@@ -83,6 +85,10 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
   )
   names.sort((a, b) => a.x - b.x)
   const heights = levels(names)
+  const placed = names.flatMap((n, i) => {
+    const level = heights[i]
+    return level === undefined ? [] : [{ ...n, level }]
+  })
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -173,19 +179,19 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
             {m.stopped && <path d={`M${m.x} ${BAR.top + 6} l7 13 h-14 z`} fill={colour(true)} />}
           </g>
         ))}
-        {names.map((n, i) => (
+        {placed.map((n) => (
           <line
             key={n.name}
             x1={n.x}
             x2={n.x}
-            y1={nameTop(heights[i] ?? 0) - 10}
+            y1={nameTop(n.level) - 10}
             y2={BAR.top}
             stroke={colour(n.stopped)}
             strokeWidth="2"
           />
         ))}
-        {names.map((n, i) => (
-          <Name key={n.name} {...n} level={heights[i] ?? 0} colour={colour(n.stopped)} />
+        {placed.map((n) => (
+          <Name key={n.name} {...n} colour={colour(n.stopped)} />
         ))}
       </g>
     </svg>

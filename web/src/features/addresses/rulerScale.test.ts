@@ -39,15 +39,19 @@ describe('the ruler', () => {
       { x: 27, name: 'L1' },
       { x: 33, name: 'L3' },
       { x: 60, name: 'L4' },
+      { x: 90, name: 'L5' },
+      { x: 95, name: 'L7' },
     ]
     expect(labels(marks)).toEqual([
       { x: 27, name: 'L1–L3' },
       { x: 60, name: 'L4' },
+      { x: 90, name: 'L5, L7' },
     ])
   })
 
   it('writes names that would touch on different heights', () => {
-    const at = (x: number) => ({ x, name: 'L1' })
-    expect(levels([at(0), at(5), at(10), at(15), at(40)])).toEqual([0, 1, 2, 2, 0])
+    const at = (x: number, stopped = false) => ({ x, name: 'L1', stopped })
+    expect(levels([at(0), at(5), at(10), at(15), at(40)])).toEqual([0, 1, 2, undefined, 0])
+    expect(levels([at(0), at(5), at(10), at(15, true)])).toEqual([1, 2, undefined, 0])
   })
 })

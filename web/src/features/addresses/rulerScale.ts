@@ -64,20 +64,38 @@ export function labels(marks: readonly Labelled[]): Labelled[] {
   }
   return runs.map((run) => {
     const [first, last] = [run[0], run.at(-1)]
-    return { x: first?.x ?? 0, name: run.length === 1 ? (first?.name ?? '') : `${first?.name}–${last?.name}` }
+    return { x: first?.x ?? 0, name: runName(run.length, first?.name ?? '', last?.name ?? '') }
   })
+}
+
+function runName(length: number, first: string, last: string): string {
+  if (length === 1) return first
+  return length === 2 ? `${first}, ${last}` : `${first}–${last}`
 }
 
 /** Room a name takes, in drawing units a letter. */
 const LETTER = 8
 
-/** Names that would run into each other are written on different heights, three at the most. */
-export function levels(names: readonly { readonly x: number; readonly name: string }[]): number[] {
-  const ends = [-Infinity, -Infinity, -Infinity]
-  return names.map(({ x, name }) => {
-    const free = ends.findIndex((end) => end <= x)
-    const at = free < 0 ? 2 : free
-    ends[at] = x + 6 + name.length * LETTER
-    return at
-  })
+const LEVELS = 3
+
+/**
+ * On which height each name is written so that none runs into another; stopped ones choose first, and a
+ * name that finds no room is left out (its mark and the sheet still tell).
+ */
+export function levels(
+  names: readonly { readonly x: number; readonly name: string; readonly stopped: boolean }[],
+): (number | undefined)[] {
+  const taken: { level: number; from: number; to: number }[] = []
+  const place = ({ x, name }: Labelled) => {
+    const to = x + 6 + name.length * LETTER
+    for (let level = 0; level < LEVELS; level++) {
+      if (taken.every((t) => t.level !== level || t.to <= x || to <= t.from)) {
+        taken.push({ level, from: x, to })
+        return level
+      }
+    }
+    return undefined
+  }
+  const stopped = names.map((n) => (n.stopped ? place(n) : undefined))
+  return names.map((n, i) => (n.stopped ? stopped[i] : place(n)))
 }

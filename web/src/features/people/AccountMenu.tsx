@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
@@ -18,8 +19,18 @@ export function AccountMenu() {
   }
   return (
     <>
-      <Button size="small" onClick={(e) => setAnchor(e.currentTarget)} aria-haspopup="menu">
-        {session.data?.name}
+      <Button
+        size="small"
+        onClick={(e) => setAnchor(e.currentTarget)}
+        aria-haspopup="menu"
+        aria-label={session.data?.name}
+      >
+        <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+          {session.data?.name}
+        </Box>
+        <Box component="span" sx={{ display: { sm: 'none' } }} aria-hidden="true">
+          {session.data?.name.split(' ')[0]}
+        </Box>
       </Button>
       <Menu open={anchor !== null} anchorEl={anchor} onClose={close}>
         <MenuItem

@@ -16,11 +16,19 @@ export function ConflictChoice({ what, theirs, yours, onTheirs, onYours }: Props
       role="alertdialog"
       aria-label={`Two values for ${what}`}
       sx={{
+        // Over what is below it, so that the table keeps its shape.
+        position: 'absolute',
+        top: '100%',
+        left: 0,
+        zIndex: 2,
+        bgcolor: 'background.paper',
+        border: '1px solid',
+        borderColor: 'divider',
         borderLeft: '4px solid',
-        borderColor: 'error.main',
-        pl: 1.5,
-        my: 0.5,
-        width: 220,
+        borderLeftColor: 'error.main',
+        borderRadius: 1,
+        p: 1.5,
+        width: 250,
         display: 'grid',
         gap: 0.75,
         typography: 'body2',

@@ -93,7 +93,7 @@ function Editing({ job, label, hint, started, edit, onLeave }: EditingProps) {
     event.stopPropagation()
   }
   return (
-    <>
+    <Box sx={{ position: 'relative' }}>
       <TextField
         autoFocus
         inputRef={input}
@@ -114,7 +114,7 @@ function Editing({ job, label, hint, started, edit, onLeave }: EditingProps) {
           onYours={() => take(theirs)}
         />
       )}
-    </>
+    </Box>
   )
 }
 
@@ -136,7 +136,8 @@ interface KeptProps extends Props {
 function Kept({ label, value, mine, refusal, theirs, onTheirs, onYours }: KeptProps) {
   if (refusal !== undefined) {
     return (
-      <>
+      <Box sx={{ position: 'relative' }}>
+        {mine || 'none'}
         {theirs === undefined && <Box sx={{ whiteSpace: 'normal' }}>{refusal}</Box>}
         <ConflictChoice
           what={label}
@@ -145,7 +146,7 @@ function Kept({ label, value, mine, refusal, theirs, onTheirs, onYours }: KeptPr
           onTheirs={onTheirs}
           onYours={onYours}
         />
-      </>
+      </Box>
     )
   }
   return (

@@ -98,12 +98,19 @@ public final class Main {
                     large.bytes() / 1024.0,
                     "open.kib",
                     "before compression");
-            ServerBench.Load load = server.mixed(3_000);
+            ServerBench.Load idle = server.idle(2_000);
+            row(
+                    "100 in flight that do nothing, requests a second",
+                    idle.perSecond(),
+                    "idle.rate",
+                    "the floor, same run");
+            ServerBench.Load load = server.mixed(2_000);
             row(
                     "100 in flight, 4 reads to 1 write, requests a second",
                     load.perSecond(),
                     "load.rate",
-                    "higher is better");
+                    String.format(
+                            Locale.ROOT, "%.2f of the floor", load.perSecond() / idle.perSecond()));
             row(
                     "100 in flight, 4 reads to 1 write, p99 ms",
                     load.millis().p99(),

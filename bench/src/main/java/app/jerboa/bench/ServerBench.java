@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.IntFunction;
 
 /** What people wait for: others' changes, a large job, many at once. */
 final class ServerBench implements AutoCloseable {
@@ -16,7 +17,12 @@ final class ServerBench implements AutoCloseable {
     private static final int JOBS = 10;
 
     private final Programs programs = new Programs(true);
-    private final HttpPerson asha = new HttpPerson(programs::url).signIn("asha");
+    private final HttpPerson asha = person();
+    private final List<HttpPerson> people = new ArrayList<>();
+
+    private HttpPerson person() {
+        return new HttpPerson(programs::url).signIn("asha");
+    }
 
     /**
      * @param errors answers that were not 200
@@ -92,17 +98,27 @@ final class ServerBench implements AutoCloseable {
                 + "\"}],\"removes\":[]}";
     }
 
-    /** Four reads to each write, over ten jobs; a write adds one taken address. */
+    /** The floor: as many requests in flight that do nothing. */
+    Load idle(int requests) {
+        run(requests, n -> asha.get("/actuator/health"));
+        return run(requests, n -> asha.get("/actuator/health"));
+    }
+
+    /** Ten people in ten jobs, four reads to each write; a write adds one taken address. */
     Load mixed(int requests) {
         List<Long> jobs = new ArrayList<>();
         for (int i = 0; i < JOBS; i++) {
             jobs.add(asha.newDemoJob());
+            people.add(person());
         }
-        run(jobs, requests / 2);
-        return run(jobs, requests);
+        IntFunction<CompletableFuture<HttpResponse<String>>> one =
+                n -> request(people.get(n % JOBS), "/api/jobs/" + jobs.get(n % JOBS), n);
+        run(requests, one);
+        return run(requests, one);
     }
 
-    private Load run(List<Long> jobs, int requests) {
+    private static Load run(
+            int requests, IntFunction<CompletableFuture<HttpResponse<String>>> one) {
         Semaphore room = new Semaphore(IN_FLIGHT);
         AtomicInteger errors = new AtomicInteger();
         double[] millis = new double[requests];
@@ -113,7 +129,7 @@ final class ServerBench implements AutoCloseable {
             room.acquireUninterruptibly();
             long sent = System.nanoTime();
             all.add(
-                    request("/api/jobs/" + jobs.get(n % JOBS), n)
+                    one.apply(n)
                             .handle(
                                     (answer, lost) -> {
                                         millis[n] = (System.nanoTime() - sent) / 1e6;
@@ -129,17 +145,20 @@ final class ServerBench implements AutoCloseable {
         return new Load(requests / seconds, Sample.of(millis), errors.get());
     }
 
-    private CompletableFuture<HttpResponse<String>> request(String job, int n) {
-        return n / JOBS % 5 == 0 ? write(job, n) : asha.get(job);
+    private static CompletableFuture<HttpResponse<String>> request(
+            HttpPerson who, String job, int n) {
+        return n / JOBS % 5 == 0 ? write(who, job, n) : who.get(job);
     }
 
-    private CompletableFuture<HttpResponse<String>> write(String job, int n) {
-        return asha.post(
+    private static CompletableFuture<HttpResponse<String>> write(
+            HttpPerson who, String job, int n) {
+        String address = "10.44.9." + n % 250;
+        return who.post(
                 job + "/changes",
-                "{\"adds\":[{\"item\":\"range\",\"id\":-1,\"values\":{\"use\":\"taken\",\"first\":\"10.44.9."
-                        + n % 250
-                        + "\",\"last\":\"10.44.9."
-                        + n % 250
+                "{\"adds\":[{\"item\":\"range\",\"id\":-1,\"values\":{\"use\":\"taken\",\"first\":\""
+                        + address
+                        + "\",\"last\":\""
+                        + address
                         + "\"}}],\"edits\":[],\"removes\":[]}");
     }
 

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** A job with changes applied; the same code previews, applies, takes back and does again. */
 public final class JobEditor {
@@ -28,13 +29,13 @@ public final class JobEditor {
      */
     public Job read(Collection<Item> items) {
         List<JobItem> typed = items.stream().map(i -> JobItems.typed(i, shelf)).toList();
-        JobLinks.check(items);
+        JobLinks.check(items.stream().map(Item::ref).collect(Collectors.toSet()), items);
         return Job.of(typed);
     }
 
     /** As {@link #read}, for texts that were checked before they were stored. */
     public Job trusted(Collection<Item> items) {
-        return Job.of(items.stream().map(i -> JobItems.typed(i, shelf)).toList());
+        return Job.of(items.stream().map(i -> JobItems.trusted(i, shelf)).toList());
     }
 
     /**
@@ -62,8 +63,19 @@ public final class JobEditor {
             items.remove(remove.ref());
         }
         touched.forEach((ref, item) -> items.put(ref, JobItems.typed(item, shelf)));
-        JobLinks.check(items.values().stream().map(JobItems::item).toList());
+        JobLinks.check(items.keySet(), looking(items, touched, !changes.removes().isEmpty()));
         return Job.of(items.values());
+    }
+
+    /** Whose references may point nowhere now: the touched ones, and all once something is gone. */
+    private static Collection<Item> looking(
+            Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched, boolean gone) {
+        return gone
+                ? items.values().stream()
+                        .filter(i -> JobLinks.pointsOut(i.ref().kind()))
+                        .map(JobItems::item)
+                        .toList()
+                : touched.values();
     }
 
     private static Item now(ItemRef ref, Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched) {

@@ -6,7 +6,6 @@ import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.core.value.TextRejected;
 import java.util.Collection;
-import java.util.HashSet;
 import java.util.Set;
 
 /** What must hold between the items of a job: nothing points to something that is not there. */
@@ -14,31 +13,32 @@ public final class JobLinks {
     private JobLinks() {}
 
     /**
+     * @param there everything the job has
+     * @param looking whose references are followed
      * @throws ItemRejected for the first reference to an item that is not there
      * @throws ItemMissing without exactly one site and at least one subnet
      */
-    public static void check(Collection<Item> items) {
-        Set<ItemRef> there = new HashSet<>();
-        items.forEach(i -> there.add(i.ref()));
-        insistOnGround(items);
-        for (Item item : items) {
+    public static void check(Set<ItemRef> there, Collection<Item> looking) {
+        if (count(there, ItemKind.SITE) != 1) {
+            throw new ItemMissing(new ItemRef(ItemKind.SITE, 0), "must be there exactly once");
+        }
+        if (count(there, ItemKind.SUBNET) == 0) {
+            throw new ItemMissing(new ItemRef(ItemKind.SUBNET, 0), "must be there at least once");
+        }
+        for (Item item : looking) {
             for (Field field : item.ref().kind().fields()) {
                 field.type().target().ifPresent(kind -> check(item, field, kind, there));
             }
         }
     }
 
-    private static void insistOnGround(Collection<Item> items) {
-        if (count(items, ItemKind.SITE) != 1) {
-            throw new ItemMissing(new ItemRef(ItemKind.SITE, 0), "must be there exactly once");
-        }
-        if (count(items, ItemKind.SUBNET) == 0) {
-            throw new ItemMissing(new ItemRef(ItemKind.SUBNET, 0), "must be there at least once");
-        }
+    /** Kinds that point to others. */
+    static boolean pointsOut(ItemKind kind) {
+        return kind.fields().stream().anyMatch(f -> f.type().target().isPresent());
     }
 
-    private static long count(Collection<Item> items, ItemKind kind) {
-        return items.stream().filter(i -> i.ref().kind() == kind).count();
+    private static long count(Set<ItemRef> there, ItemKind kind) {
+        return there.stream().filter(r -> r.kind() == kind).count();
     }
 
     private static void check(Item item, Field field, ItemKind kind, Set<ItemRef> there) {

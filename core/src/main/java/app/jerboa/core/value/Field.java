@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Every field of every kind of item, in the order of the job file. */
 public enum Field {
@@ -52,10 +53,15 @@ public enum Field {
     WAIVED_BY(ItemKind.WAIVER, "person", FieldType.name(100), "");
 
     private static final Map<ItemKind, List<Field>> BY_KIND = new EnumMap<>(ItemKind.class);
+    private static final Map<ItemKind, Map<String, Field>> BY_NAME = new EnumMap<>(ItemKind.class);
 
     static {
         for (ItemKind kind : ItemKind.values()) {
             BY_KIND.put(kind, Arrays.stream(values()).filter(f -> f.kind == kind).toList());
+            BY_NAME.put(
+                    kind,
+                    BY_KIND.get(kind).stream()
+                            .collect(Collectors.toUnmodifiableMap(f -> f.wire, f -> f)));
         }
     }
 
@@ -103,6 +109,6 @@ public enum Field {
     }
 
     public static Optional<Field> fromWire(ItemKind kind, String name) {
-        return of(kind).stream().filter(f -> f.wire.equals(name)).findFirst();
+        return Optional.ofNullable(BY_NAME.get(kind).get(name));
     }
 }

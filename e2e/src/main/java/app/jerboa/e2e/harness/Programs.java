@@ -28,6 +28,13 @@ public final class Programs implements AutoCloseable {
     public static final String PASSWORD = "journey-password";
     private static final Path ROOT =
             Path.of(System.getProperty("jerboa.root", "..")).toAbsolutePath().normalize();
+
+    /** Journeys want a quick start; benchmarks the compiler that long runs have. */
+    private static final String COMPILER =
+            "full".equals(System.getProperty("jerboa.compiler"))
+                    ? "-XX:+TieredCompilation"
+                    : "-XX:TieredStopAtLevel=1";
+
     private static final Path LOGS = ROOT.resolve("e2e/target/logs");
 
     private final HttpClient http = HttpClient.newHttpClient();
@@ -100,7 +107,7 @@ public final class Programs implements AutoCloseable {
                                 Stream.of(
                                         Path.of(System.getProperty("java.home"), "bin", "java")
                                                 .toString(),
-                                        "-XX:TieredStopAtLevel=1",
+                                        COMPILER,
                                         "-XX:+UseSerialGC"),
                                 Stream.of(arguments))
                         .toList();

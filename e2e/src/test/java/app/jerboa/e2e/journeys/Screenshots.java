@@ -2,6 +2,7 @@ package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import app.jerboa.e2e.harness.Desk;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -37,6 +38,36 @@ class Screenshots extends Jerboa {
     }
 
     @Test
+    void together() {
+        long job = desk.freshJob();
+        try (Desk other = new Desk(programs)) {
+            other.signIn("tomas");
+            desk.letIn(job, "technician", other);
+            other.open(job, "addresses");
+            desk.open(job, "addresses");
+            desk.row("L2").getByRole(AriaRole.BUTTON).click();
+            desk.page.getByLabel("Address of L2").fill("10.44.8.26");
+            desk.setAddress(job, "L2", "10.44.8.22", "10.44.8.25");
+            desk.page.keyboard().press("Enter");
+            assertThat(desk.page.getByRole(AriaRole.ALERTDIALOG)).isVisible();
+            shoot("conflict");
+            desk.page.keyboard().press("Escape");
+            desk.setAddress(job, "L2", "10.44.8.25", "10.44.8.22");
+            desk.open(job, "people");
+            desk.press("Make the link");
+            assertThat(desk.page.getByText("It works once")).isVisible();
+            shoot("people");
+            desk.open(job, "logbook");
+            desk.page
+                    .getByLabel("What should the next technician know?")
+                    .fill("Ladder at the north door; the key is with the caretaker.");
+            desk.press("Write it");
+            assertThat(desk.page.locator("[data-log=note]")).isVisible();
+            shoot("logbook");
+        }
+    }
+
+    @Test
     void bringUp() {
         long job = desk.soundJob();
         desk.open(job, "bring-up");
@@ -53,6 +84,7 @@ class Screenshots extends Jerboa {
         desk.press("Done, check it");
         assertThat(desk.page.locator("[data-step=set]")).isVisible();
         programs.speed(1);
+        desk.page.locator("main").evaluate("main => main.scrollTo(0, 0)");
         shoot("bring-up");
         desk.page.setViewportSize(390, 844);
         shoot("bring-up-phone");
@@ -62,7 +94,10 @@ class Screenshots extends Jerboa {
     void driving() {
         long job = desk.broughtUpJob();
         desk.open(job, "desk");
-        assertThat(desk.page.getByRole(AriaRole.GROUP)).isVisible();
+        assertThat(
+                        desk.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
         desk.page.keyboard().press("2");
         assertThat(desk.page.locator("[data-reading=Pan]")).isVisible();
         desk.page.keyboard().down("ArrowRight");
@@ -76,7 +111,10 @@ class Screenshots extends Jerboa {
         desk.sitDown(ColorScheme.DARK, 1280, 800);
         desk.signIn();
         desk.open(job, "desk");
-        assertThat(desk.page.getByRole(AriaRole.GROUP)).isVisible();
+        assertThat(
+                        desk.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
         desk.page.keyboard().press("1");
         assertThat(desk.page.locator("[data-reading=Pan]")).isVisible();
         shoot("desk-dusk");

@@ -37,7 +37,14 @@ class Invitations {
         random.nextBytes(octets);
         String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(octets);
         long id = mapper.insertInvitation(job, hash(secret), role.wire(), by.displayName(), days);
-        log.people(job, "Invitation as " + role.wire() + " made, for " + days + " days", by);
+        log.people(
+                job,
+                "Invitation as "
+                        + role.wire()
+                        + " made, for "
+                        + days
+                        + (days == 1 ? " day" : " days"),
+                by);
         return new Fresh(id, secret);
     }
 
