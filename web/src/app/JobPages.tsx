@@ -4,9 +4,11 @@ import { Route, Routes, useLocation, useParams } from 'react-router'
 import { AddressesPage } from '../features/addresses'
 import { BringUpPage } from '../features/bringUp'
 import { DeskPage } from '../features/desk'
+import { KitPage } from '../features/kit'
 import { LineUpPage } from '../features/lineUp'
 import { LogbookPage } from '../features/logbook'
 import { PeoplePage } from '../features/people'
+import { SitePage } from '../features/site'
 import { sentence } from '../shared/api/client'
 import { useJob } from '../shared/api/job'
 import { useLive } from '../shared/api/useLive'
@@ -42,6 +44,8 @@ export function JobPages({ look, onLook }: Props) {
         {job && (
           <Routes>
             <Route index element={<LineUpPage job={job} />} />
+            <Route path="site" element={<SitePage job={job} />} />
+            <Route path="kit" element={<KitPage job={job} />} />
             <Route path="addresses" element={<AddressesPage job={job} />} />
             <Route path="bring-up" element={<BringUpPage job={job} />} />
             <Route path="desk" element={<DeskPage job={job} />} />

@@ -16,6 +16,8 @@ export function stagesOf(job: Job): readonly Stage[] {
   const set = cameras.filter((d) => d.mark === 'set').length
   return [
     { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
+    { path: 'site', name: 'Site', count: `${job.ranges.length} ranges noted` },
+    { path: 'kit', name: 'Kit', count: `${job.devices.length} devices` },
     { path: 'addresses', name: 'Addresses', count: `${sound} of ${job.devices.length} sound` },
     { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
     { path: 'desk', name: 'Desk', count: `${set} to drive` },

@@ -57,7 +57,8 @@ export function notebook(look: Look): Theme {
         styleOverrides: {
           body: { overflow: 'hidden' },
           '[data-pointed]': { outline: `3px solid ${c.accent}`, outlineOffset: -3 },
-          'kbd, code, .mono, .MuiTableCell-root.mono, input.mono.MuiInputBase-input': { fontFamily: mono },
+          'kbd, code, .mono, .MuiTableCell-root.mono, input.mono.MuiInputBase-input, textarea.mono.MuiInputBase-input':
+            { fontFamily: mono },
         },
       },
       MuiPaper: {

@@ -53,7 +53,10 @@ export function LineUpPage({ job }: { readonly job: Job }) {
   return (
     <Page title="Line-up" job={job} findings={job.findings}>
       {rows.length === 0 ? (
-        <p>No lines yet: a line is one camera with everything that belongs to it.</p>
+        <p>
+          No lines yet: a line is one camera with everything that belongs to it. Add cameras on the Kit page
+          and their lines are made.
+        </p>
       ) : (
         <Paper>
           <SheetTable

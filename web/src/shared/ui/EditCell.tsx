@@ -20,6 +20,8 @@ interface Props {
   /** Of the input, for example "Address of L4". */
   readonly label: string
   readonly hint: string
+  /** Writes what was typed the one way it is stored; trimmed when there is none. */
+  readonly tidy?: (typed: string) => string
   /** What is shown while nobody edits. */
   readonly children: ReactNode
 }
@@ -73,14 +75,16 @@ interface EditingProps extends Props {
   readonly onLeave: () => void
 }
 
-function Editing({ job, label, hint, started, edit, onLeave }: EditingProps) {
+const trimmed = (typed: string) => typed.trim()
+
+function Editing({ job, label, hint, started, edit, onLeave, tidy = trimmed }: EditingProps) {
   const [typed, setTyped] = useState(started)
   const input = useRef<HTMLInputElement>(null)
   const change = useChange(job.id)
   const theirs = change.error instanceof Refused ? change.error.body.theirs : undefined
   const take = (before: string) => {
     if (change.isPending) return
-    const after = typed.trim()
+    const after = tidy(typed)
     if (after === before) return onLeave()
     change.mutate(editing(edit(before, after)), {
       onSuccess: onLeave,

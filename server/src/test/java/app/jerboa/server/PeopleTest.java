@@ -25,7 +25,12 @@ class PeopleTest extends RunningServer {
 
     /** What changes nothing of the job, or only says that one is here. */
     private static final Set<String> FOR_READERS =
-            Set.of("POST /changes/preview", "POST /duplicate", "POST /presence");
+            Set.of(
+                    "POST /changes/preview",
+                    "POST /duplicate",
+                    "POST /presence",
+                    "POST /site/interfaces",
+                    "POST /site/neighbours");
 
     /** Walks the contract, so that a new route cannot be forgotten. */
     @Test

@@ -62,6 +62,8 @@ class ServerWallsTest {
                         "..server.jobfile..",
                         "..server.logbook..",
                         "..server.live..",
+                        "..server.kit..",
+                        "..server.site..",
                         "..server.profile..")
                 .check(SERVER);
     }

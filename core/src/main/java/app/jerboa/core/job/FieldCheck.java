@@ -28,12 +28,18 @@ final class FieldCheck {
             case FLAG -> insist(text.equals("true") || text.equals("false"), text, "true or false");
             case CHOICE -> insist(type.choices().contains(text), text, choices(type));
             case ADDRESS -> Ipv4.parse(text);
-            case SUBNET -> Ipv4Subnet.parse(text);
+            case SUBNET -> subnet(text);
             case MAC ->
                     insist(MAC.matcher(text).matches(), text, "six pairs like 02:4a:00:9f:00:01");
             case PROFILE -> insist(shelf.find(text).isPresent(), text, "a profile known here");
             case REFERENCE -> insist(isId(text), text, "the number of an item");
         }
+    }
+
+    /** Written one way only: what is stored is what was typed, so that it can be taken back. */
+    private static void subnet(String text) {
+        Ipv4Subnet subnet = Ipv4Subnet.parse(text);
+        insist(subnet.toString().equals(text), text, "the subnet's first address, " + subnet + ",");
     }
 
     private static void name(FieldType type, String text) {

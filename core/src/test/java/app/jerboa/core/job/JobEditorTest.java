@@ -128,6 +128,7 @@ class JobEditorTest {
         "PROFILE, ceiling-ptz, unknown",
         "UNITS, m, mm",
         "CIDR, 10.44.8.0/24, 10.44.8.0/31",
+        "CIDR, 10.44.8.0/24, 10.44.8.7/24",
         "NUMBER, 1, 0",
         "CAMERA, 3, 9",
         "CAMERA, 3, 1",

@@ -24,7 +24,7 @@ class PlanningJourney extends Jerboa {
         }
         assertThat(desk.row("L4")).containsText("stopped");
         desk.page.keyboard().press("]");
-        assertThat(heading("Addresses")).isVisible();
+        assertThat(heading("Site")).isVisible();
     }
 
     private static Locator heading(String name) {

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.EnumSource;
  */
 class ReadableJourney extends Jerboa {
     private static final List<String> PAGES =
-            List.of("", "addresses", "bring-up", "desk", "logbook", "people");
+            List.of("", "site", "kit", "addresses", "bring-up", "desk", "logbook", "people");
 
     @ParameterizedTest
     @EnumSource(

@@ -25,7 +25,7 @@ final class CommandWords {
      */
     static String label(Job job, ChangeSet changes) {
         List<String> parts = new ArrayList<>();
-        changes.adds().forEach(a -> parts.add(added(a)));
+        parts.addAll(added(changes.adds()));
         changes.edits().forEach(e -> parts.add(edited(job, changes, e)));
         changes.removes().forEach(r -> parts.add(removed(r)));
         if (parts.size() <= MOST_PARTS) {
@@ -35,6 +35,26 @@ final class CommandWords {
                 + "; and "
                 + (parts.size() - MOST_PARTS + 1)
                 + " more";
+    }
+
+    /** Several devices as one part; a line that comes with its camera goes without saying. */
+    private static List<String> added(List<Item> adds) {
+        List<Item> devices = adds.stream().filter(a -> a.ref().kind() == ItemKind.DEVICE).toList();
+        if (devices.size() < 2) {
+            return adds.stream().map(CommandWords::added).toList();
+        }
+        List<String> parts = new ArrayList<>();
+        parts.add(
+                name(devices.get(0))
+                        + " to "
+                        + name(devices.get(devices.size() - 1))
+                        + " added ("
+                        + devices.size()
+                        + " devices)");
+        adds.stream()
+                .filter(a -> a.ref().kind() != ItemKind.DEVICE && a.ref().kind() != ItemKind.LINE)
+                .forEach(a -> parts.add(added(a)));
+        return parts;
     }
 
     private static String added(Item item) {

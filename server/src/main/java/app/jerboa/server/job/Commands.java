@@ -22,6 +22,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
@@ -74,6 +75,16 @@ public class Commands {
     public void apply(long job, ChangeSet changes, Author by) {
         Jobs.Stored stored = jobs.lock(job);
         apply(stored, changes.numbered(stored.nextItem()), by);
+    }
+
+    /**
+     * As above, for changes that are worked out from the job as it is when nobody else can change
+     * it.
+     */
+    @Transactional
+    public void apply(long job, Function<Jobs.Stored, ChangeSet> wanted, Author by) {
+        Jobs.Stored stored = jobs.lock(job);
+        apply(stored, wanted.apply(stored), by);
     }
 
     private void apply(Jobs.Stored stored, ChangeSet changes, Author by) {

@@ -96,6 +96,11 @@ class JobController {
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Ipv4Subnet subnet = at("cidr", () -> Ipv4Subnet.parse(body.cidr()));
         Ipv4 gateway = at("gateway", () -> Ipv4.parse(body.gateway()));
+        if (!subnet.isHost(gateway)) {
+            throw refused(
+                    "gateway",
+                    new TextRejected(body.gateway(), 0, "it is not an address of " + subnet));
+        }
         List<Item> items = EmptyJob.items(body.name().strip(), body.units(), subnet, gateway);
         try {
             jobs.editor().read(items);

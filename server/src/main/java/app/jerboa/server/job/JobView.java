@@ -12,6 +12,7 @@ public record JobView(
         String role,
         SiteBody site,
         SubnetBody subnet,
+        List<HouseRange> ranges,
         List<DeviceBody> devices,
         List<LineBody> lines,
         List<FindingBody> findings,
@@ -38,6 +39,9 @@ public record JobView(
             List<RangeBody> reserved,
             List<RangeBody> taken,
             List<RangeBody> blocks) {}
+
+    /** Addresses of the house that are not ours; use pool, reserved or taken. */
+    public record HouseRange(long id, String use, String first, String last, String holder) {}
 
     /** Addresses from first to last and what they are. */
     public record RangeBody(String first, String last, String what) {}

@@ -1,5 +1,6 @@
 package app.jerboa.server.job;
 
+import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
@@ -58,6 +59,7 @@ public class JobViews {
                 members.role(id, person).map(Role::wire).orElse(""),
                 new JobView.SiteBody(job.site().id(), job.name(), job.site().units()),
                 subnet(stored),
+                job.ranges().stream().map(JobViews::houseRange).toList(),
                 job.devices().stream().map(JobViews::device).toList(),
                 job.lines().stream().map(l -> line(l, names)).toList(),
                 findings(job),
@@ -107,6 +109,15 @@ public class JobViews {
         return AddressPlanner.blocksFor(JobAddresses.facts(job)).all().entrySet().stream()
                 .map(e -> range(e.getValue(), e.getKey().name().toLowerCase(Locale.ROOT)))
                 .toList();
+    }
+
+    private static JobView.HouseRange houseRange(AddressRange r) {
+        return new JobView.HouseRange(
+                r.id(),
+                r.use(),
+                r.range().first().toString(),
+                r.range().last().toString(),
+                r.holder());
     }
 
     private static JobView.RangeBody range(Ipv4Range range, String what) {

@@ -43,7 +43,7 @@ public class Jobs {
         this.editor = new JobEditor(profiles);
     }
 
-    JobEditor editor() {
+    public JobEditor editor() {
         return editor;
     }
 

@@ -35,8 +35,8 @@ public class Profiles implements ProfileShelf {
         return Optional.ofNullable(byId.get(id));
     }
 
-    /** Every id, in order. */
-    public List<String> ids() {
-        return List.copyOf(byId.keySet());
+    /** Every one, by id. */
+    public List<Profile> all() {
+        return List.copyOf(byId.values());
     }
 }

@@ -1,0 +1,1 @@
+export { SitePage } from './SitePage'
