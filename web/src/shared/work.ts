@@ -38,4 +38,6 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener)
 }
 
-export const useWork = (): readonly Work[] => useSyncExternalStore(subscribe, () => under)
+export const underWay = (): readonly Work[] => under
+
+export const useWork = (): readonly Work[] => useSyncExternalStore(subscribe, underWay)

@@ -24,7 +24,7 @@ public final class RandomJobs {
                     List.of("ceiling-ptz", "ip-stick-8-counting").contains(id)
                             ? Optional.of(profile(id))
                             : Optional.empty();
-    private static final String[] NAMES = {"L1", "Bühne links", "a \"quoted\" name", "=1+1", "日本"};
+    private static final String[] NAMES = {"L1", "Bühne links", "a \"quoted\" name", "=1+1", "撮影機"};
 
     private final Random random;
     private long next = 1;

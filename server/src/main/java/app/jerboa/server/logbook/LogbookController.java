@@ -80,7 +80,7 @@ class LogbookController {
                     .atStartOfDay(ZoneId.of(zone))
                     .toOffsetDateTime();
         } catch (DateTimeException e) {
-            throw bad("day", "A day is written like 2026-03-14, its zone like Europe/Rome.");
+            throw bad("day", "A day is written like 2026-03-14, its zone like UTC.");
         }
     }
 
