@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
+import { useEffect, useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import type { BringUp, Job, Step } from '../../shared/api/types'
@@ -133,6 +134,7 @@ interface StepProps extends NowProps {
 function StepCard({ step, view, bringUp, may }: StepProps) {
   const words = stepWords(step)
   const { check, act } = bringUp
+  const fresh = useFresh()
   const outcome = check.data && !check.data.done && check.variables === step.number ? check.data : undefined
   const error = check.error ?? act.error
   return (
@@ -173,13 +175,23 @@ function StepCard({ step, view, bringUp, may }: StepProps) {
           variant="contained"
           size="large"
           onClick={() => check.mutate(step.number)}
-          disabled={check.isPending || !may}
+          disabled={check.isPending || !may || fresh}
         >
           {check.isPending ? 'Asking …' : 'Done, check it'}
         </Button>
       </Box>
     </Paper>
   )
+}
+
+/** True for a moment after a card appears: the second half of a double click must not answer the next step. */
+function useFresh(): boolean {
+  const [fresh, setFresh] = useState(true)
+  useEffect(() => {
+    const timer = setTimeout(() => setFresh(false), 300)
+    return () => clearTimeout(timer)
+  }, [])
+  return fresh
 }
 
 function Values({ step }: { readonly step: Step }) {

@@ -31,8 +31,15 @@ class BringUpJourney extends Jerboa {
             hands.click();
         }
         for (int tries = 0; tries < 40 && here() == number; tries++) {
-            desk.press(CHECK);
-            desk.page.waitForTimeout(300);
+            desk.page.waitForResponse(
+                    answer -> answer.url().endsWith("/check"), () -> desk.press(CHECK));
+            // Only once the page shows what came back can it be told which step is next.
+            assertThat(
+                            desk.button(CHECK)
+                                    .or(desk.page.getByText("answer at their planned addresses"))
+                                    .first())
+                    .isVisible();
+            desk.page.waitForTimeout(50);
         }
     }
 

@@ -99,7 +99,7 @@ class DeskJourney extends Jerboa {
         awaitStanding(3);
         double zoom = head(3).get("zoom").asDouble();
         assertThat(zoom).isPositive();
-        assertThat(reading("Zoom")).not().containsText("0 counts");
+        assertThat(reading("Zoom")).not().containsText("%0 counts");
         desk.page.keyboard().down("-");
         awaitMoving(3);
         desk.page.keyboard().up("-");

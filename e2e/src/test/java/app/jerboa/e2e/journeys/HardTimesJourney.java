@@ -62,7 +62,7 @@ class HardTimesJourney {
                                         return null;
                                     }));
         }
-        Awaitility.await().until(() -> acknowledged.size() >= 40);
+        Awaitility.await().atMost(Duration.ofSeconds(60)).until(() -> acknowledged.size() >= 40);
         programs.killServer();
         writes.forEach(CompletableFuture::join);
         assertThat(acknowledged).hasSizeBetween(40, 199);
