@@ -4,7 +4,6 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItems;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
-import app.jerboa.server.live.Live;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Author;
@@ -20,14 +19,12 @@ public class JobLibrary {
     private final Jobs jobs;
     private final ItemTexts texts;
     private final Logbook log;
-    private final Live live;
 
-    JobLibrary(JobMapper mapper, Jobs jobs, ItemTexts texts, Logbook log, Live live) {
+    JobLibrary(JobMapper mapper, Jobs jobs, ItemTexts texts, Logbook log) {
         this.mapper = mapper;
         this.jobs = jobs;
         this.texts = texts;
         this.log = log;
-        this.live = live;
     }
 
     List<Rows.SummaryRow> of(Author person) {
@@ -93,6 +90,5 @@ public class JobLibrary {
     public void restore(long job, Author by) {
         mapper.setDeleted(job, false);
         log.file(job, "Job fetched back after it was deleted", by);
-        live.logged(job);
     }
 }
