@@ -81,6 +81,7 @@ final class AddressBench {
                 false,
                 false,
                 false,
+                false,
                 Optional.of(factory));
     }
 

@@ -37,7 +37,7 @@ class KitAndSiteTest extends RunningServer {
 
     @Test
     void aKitFromNothingIsOneUndoAPieceAndComesBackWhole() {
-        assertThat(asha.get("/api/profiles").json().findValuesAsString("id"))
+        assertThat(asha.get(job + "/profiles").json().findValuesAsString("id"))
                 .contains("ceiling-ptz");
         add("ip-stick-8-counting", 1);
         JsonNode view = add("ceiling-ptz", 4);

@@ -28,6 +28,7 @@ class PeopleTest extends RunningServer {
             Set.of(
                     "POST /changes/preview",
                     "POST /duplicate",
+                    "POST /kit/sheet/preview",
                     "POST /presence",
                     "POST /site/interfaces",
                     "POST /site/neighbours");

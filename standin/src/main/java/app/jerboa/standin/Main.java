@@ -1,5 +1,6 @@
 package app.jerboa.standin;
 
+import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.control.RigServer;
@@ -85,7 +86,7 @@ public final class Main {
 
     private static void device(Options options) throws IOException {
         String id = options.text("device").orElse("ceiling-ptz");
-        Profile.Head facts =
+        Head facts =
                 ShippedProfiles.read(id)
                         .flatMap(Profile::head)
                         .orElseThrow(

@@ -10,6 +10,10 @@ import java.util.Optional;
  * One physical thing of a job.
  *
  * @param mac as on its label, lower case with colons; empty when not noted
+ * @param serialNumber from its label; may be blank
+ * @param firmware as found; may be blank
+ * @param condition {@code new}, {@code rental} or {@code second-hand}
+ * @param format picture format as it is set; blank while nobody looked
  * @param address planned address
  * @param prefix prefix length it is to use
  * @param gateway gateway it is to use
@@ -21,6 +25,10 @@ public record Device(
         String name,
         Profile profile,
         String mac,
+        String serialNumber,
+        String firmware,
+        String condition,
+        String format,
         Optional<Ipv4> address,
         int prefix,
         Optional<Ipv4> gateway,
@@ -31,6 +39,11 @@ public record Device(
     @Override
     public ItemRef ref() {
         return ItemRef.of(id);
+    }
+
+    /** It has a network of its own, or somebody gave it an address all the same. */
+    public boolean addressed() {
+        return profile.networked() || address.isPresent();
     }
 
     /** It answered from the address that is planned for it. */

@@ -3,6 +3,7 @@ package app.jerboa.core.job;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.FieldType;
+import app.jerboa.core.value.Lengths;
 import app.jerboa.core.value.TextRejected;
 import java.util.regex.Pattern;
 
@@ -32,6 +33,8 @@ final class FieldCheck {
             case MAC ->
                     insist(MAC.matcher(text).matches(), text, "six pairs like 02:4a:00:9f:00:01");
             case PROFILE -> insist(shelf.find(text).isPresent(), text, "a profile known here");
+            case LENGTH -> lengthOf(type, text);
+            case FACTS -> shelf.read(text);
             case REFERENCE -> insist(isId(text), text, "the number of an item");
         }
     }
@@ -71,6 +74,15 @@ final class FieldCheck {
         insist(digits(text, LONGEST_NUMBER), text, wanted);
         long value = Long.parseLong(text);
         insist(value >= type.least() && value <= type.most(), text, wanted);
+    }
+
+    private static void lengthOf(FieldType type, String text) {
+        insist(Lengths.parse(text, "m").equals(text), text, "a length in metres");
+        double metres = Double.parseDouble(text);
+        insist(
+                metres >= type.least() && metres <= type.most(),
+                text,
+                "a length from " + type.least() + " to " + type.most() + " m");
     }
 
     private static boolean isId(String text) {

@@ -25,6 +25,8 @@ public record Job(
         List<AddressRange> ranges,
         List<Device> devices,
         List<Line> lines,
+        List<Prepared> prepared,
+        List<OwnProfile> profiles,
         List<Waiver> waivers) {
     private static final Comparator<JobItem> BY_ID = Comparator.comparing(i -> i.ref().id());
     private static final Comparator<Line> BY_NUMBER =
@@ -35,6 +37,8 @@ public record Job(
         ranges = List.copyOf(ranges);
         devices = List.copyOf(devices);
         lines = List.copyOf(lines);
+        prepared = List.copyOf(prepared);
+        profiles = List.copyOf(profiles);
         waivers = List.copyOf(waivers);
         if (subnets.isEmpty()) {
             throw new IllegalArgumentException("a job has at least one subnet");
@@ -56,6 +60,8 @@ public record Job(
                 only(AddressRange.class, items, BY_ID),
                 only(Device.class, items, BY_ID),
                 only(Line.class, items, BY_NUMBER),
+                only(Prepared.class, items, BY_ID),
+                only(OwnProfile.class, items, BY_ID),
                 only(Waiver.class, items, BY_ID));
     }
 
@@ -66,7 +72,8 @@ public record Job(
 
     /** Every item, kind by kind. */
     public Stream<JobItem> items() {
-        return Stream.of(List.of(site), subnets, ranges, devices, lines, waivers)
+        return Stream.of(
+                        List.of(site), subnets, ranges, devices, lines, prepared, profiles, waivers)
                 .flatMap(List::stream);
     }
 
@@ -74,19 +81,18 @@ public record Job(
         return site.name();
     }
 
-    /** The house's side of the first subnet. */
-    public Lan lan() {
-        Subnet home = subnets.get(0);
+    /** The house's side of a subnet. */
+    public Lan lan(Subnet subnet) {
+        Ipv4Subnet home = subnet.range();
         return new Lan(
-                home.range(),
-                home.gateway(),
-                used("pool").map(AddressRange::range).toList(),
-                used("reserved").map(AddressRange::range).toList(),
-                used("taken").map(r -> new TakenAddresses(r.range(), r.holder())).toList());
+                home,
+                subnet.gateway(),
+                used("pool", home).map(AddressRange::range).toList(),
+                used("reserved", home).map(AddressRange::range).toList(),
+                used("taken", home).map(r -> new TakenAddresses(r.range(), r.holder())).toList());
     }
 
-    private Stream<AddressRange> used(String use) {
-        Ipv4Subnet home = subnets.get(0).range();
+    private Stream<AddressRange> used(String use, Ipv4Subnet home) {
         Ipv4Range within = new Ipv4Range(home.network(), home.broadcast());
         return ranges.stream()
                 .filter(r -> r.use().equals(use))
@@ -94,6 +100,11 @@ public record Job(
                         r ->
                                 within.contains(r.range().first())
                                         && within.contains(r.range().last()));
+    }
+
+    /** A line as people here call it: L1, LA or L0. */
+    public String label(Line line) {
+        return site.habits().numbering().label(line.number());
     }
 
     public Optional<Device> device(DeviceId id) {

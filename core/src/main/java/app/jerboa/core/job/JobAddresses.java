@@ -4,8 +4,10 @@ import app.jerboa.core.net.AddressFacts;
 import app.jerboa.core.net.AddressedDevice;
 import app.jerboa.core.net.CountingRun;
 import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Keys;
+import app.jerboa.core.profile.Network;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -16,12 +18,55 @@ import java.util.TreeMap;
 public final class JobAddresses {
     private JobAddresses() {}
 
-    public static AddressFacts facts(Job job) {
-        return new AddressFacts(
-                job.lan(), job.devices().stream().map(JobAddresses::device).toList(), runs(job));
+    /** One for each subnet, in their order. */
+    public static List<AddressFacts> facts(Job job) {
+        List<CountingRun> runs = runs(job);
+        Map<DeviceId, Subnet> homes = homes(job, runs);
+        return job.subnets().stream().map(s -> facts(job, s, homes, runs)).toList();
     }
 
-    private static AddressedDevice device(Device d) {
+    private static AddressFacts facts(
+            Job job, Subnet subnet, Map<DeviceId, Subnet> homes, List<CountingRun> runs) {
+        boolean leases = job.site().habits().school(Field.SCHOOL_ADDRESSES).equals("lease");
+        return new AddressFacts(
+                job.lan(subnet),
+                job.devices().stream()
+                        .filter(d -> subnet.equals(homes.get(d.id())))
+                        .map(d -> device(d, leases))
+                        .toList(),
+                runs.stream().filter(r -> subnet.equals(homes.get(r.controller()))).toList());
+    }
+
+    /**
+     * The subnet each device belongs in: the one its planned address lies in, else the first; but
+     * cameras of a counting controller belong where the controller is.
+     */
+    private static Map<DeviceId, Subnet> homes(Job job, List<CountingRun> runs) {
+        Map<DeviceId, Subnet> homes = new HashMap<>();
+        for (Device d : job.devices()) {
+            if (d.addressed()) {
+                homes.put(d.id(), home(job, d));
+            }
+        }
+        for (CountingRun run : runs) {
+            run.cameras().forEach(k -> homes.put(k.camera(), homes.get(run.controller())));
+        }
+        return homes;
+    }
+
+    private static Subnet home(Job job, Device d) {
+        return d.address()
+                .flatMap(a -> job.subnets().stream().filter(s -> s.range().contains(a)).findFirst())
+                .orElse(job.subnets().get(0));
+    }
+
+    /** It takes a lease as planned: it can do nothing else, or the house does it so. */
+    private static boolean leases(Device d, boolean habit) {
+        return d.profile().network().filter(Network::leaseOnly).isPresent()
+                || habit && d.address().isEmpty() && d.profile().kind() != DeviceKind.ROUTER;
+    }
+
+    private static AddressedDevice device(Device d, boolean leases) {
         return new AddressedDevice(
                 d.id(),
                 d.name(),
@@ -30,6 +75,7 @@ public final class JobAddresses {
                 d.prefix(),
                 d.gateway(),
                 d.reserved(),
+                leases(d, leases),
                 d.set(),
                 d.profile().kind() == DeviceKind.ROUTER,
                 d.profile().factory());
@@ -37,8 +83,11 @@ public final class JobAddresses {
 
     private static List<CountingRun> runs(Job job) {
         Map<DeviceId, Map<Integer, DeviceId>> keyed = new HashMap<>();
+        Map<DeviceId, Device> byId = new HashMap<>();
+        job.devices().forEach(d -> byId.put(d.id(), d));
         for (Line line : job.lines()) {
             line.key()
+                    .filter(k -> byId.get(line.camera()).addressed())
                     .ifPresent(
                             k ->
                                     keyed.computeIfAbsent(k.controller(), c -> new TreeMap<>())
@@ -54,7 +103,7 @@ public final class JobAddresses {
         return runs;
     }
 
-    private static CountingRun run(Device d, Profile.Keys keys, Map<Integer, DeviceId> cameras) {
+    private static CountingRun run(Device d, Keys keys, Map<Integer, DeviceId> cameras) {
         List<CountingRun.Keyed> keyed =
                 cameras.entrySet().stream()
                         .map(e -> new CountingRun.Keyed(e.getKey(), e.getValue()))

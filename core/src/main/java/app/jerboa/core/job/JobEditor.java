@@ -4,7 +4,9 @@ import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.value.TextRejected;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -28,14 +30,28 @@ public final class JobEditor {
      * @throws ItemMissing without exactly one site and at least one subnet
      */
     public Job read(Collection<Item> items) {
-        List<JobItem> typed = items.stream().map(i -> JobItems.typed(i, shelf)).toList();
+        ProfileShelf all = shelf.with(own(items));
+        List<JobItem> typed = items.stream().map(i -> JobItems.typed(i, all)).toList();
         JobLinks.check(items.stream().map(Item::ref).collect(Collectors.toSet()), items);
         return Job.of(typed);
     }
 
     /** As {@link #read}, for texts that were checked before they were stored. */
     public Job trusted(Collection<Item> items) {
-        return Job.of(items.stream().map(i -> JobItems.trusted(i, shelf)).toList());
+        ProfileShelf all = shelf.with(own(items));
+        return Job.of(items.stream().map(i -> JobItems.trusted(i, all)).toList());
+    }
+
+    private List<OwnProfile> own(Collection<Item> items) {
+        return items.stream()
+                .filter(i -> i.ref().kind() == ItemKind.PROFILE)
+                .map(i -> (OwnProfile) JobItems.typed(i, shelf))
+                .toList();
+    }
+
+    /** The profiles that this installation and this job know. */
+    public ProfileShelf shelf(Job job) {
+        return shelf.with(job.profiles());
     }
 
     /**
@@ -62,9 +78,44 @@ public final class JobEditor {
             touched.remove(remove.ref());
             items.remove(remove.ref());
         }
-        touched.forEach((ref, item) -> items.put(ref, JobItems.typed(item, shelf)));
+        ProfileShelf all = shelfAfter(items, touched);
+        touched.forEach((ref, item) -> items.put(ref, JobItems.typed(item, all)));
+        if (profilesChanged(changes)) {
+            items.replaceAll((ref, item) -> refreshed(item, all));
+        }
         JobLinks.check(items.keySet(), looking(items, touched, !changes.removes().isEmpty()));
         return Job.of(items.values());
+    }
+
+    private ProfileShelf shelfAfter(Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched) {
+        Map<ItemRef, OwnProfile> own = new TreeMap<>();
+        items.forEach(
+                (ref, item) -> {
+                    if (item instanceof OwnProfile p) {
+                        own.put(ref, p);
+                    }
+                });
+        own(touched.values()).forEach(p -> own.put(p.ref(), p));
+        long ids = own.values().stream().map(p -> p.profile().id()).distinct().count();
+        if (ids < own.size()) {
+            OwnProfile last = List.copyOf(own.values()).get(own.size() - 1);
+            String reason = "another profile of this job has the same id";
+            throw new ItemRejected(
+                    last.ref(), Field.FACTS, new TextRejected(last.facts(), 0, reason));
+        }
+        return shelf.with(own.values());
+    }
+
+    private static boolean profilesChanged(ChangeSet changes) {
+        return changes.removes().stream().anyMatch(r -> r.ref().kind() == ItemKind.PROFILE)
+                || changes.edits().stream().anyMatch(e -> e.item().kind() == ItemKind.PROFILE);
+    }
+
+    /** Whoever is of a profile reads it anew; one whose profile is gone is refused. */
+    private static JobItem refreshed(JobItem item, ProfileShelf all) {
+        return item instanceof Device || item instanceof Prepared
+                ? JobItems.typed(JobItems.item(item), all)
+                : item;
     }
 
     /** Whose references may point nowhere now: the touched ones, and all once something is gone. */

@@ -3,6 +3,7 @@ package app.jerboa.core.job;
 import app.jerboa.core.value.ItemRef;
 
 /** One item of a job as its typed value; its texts are {@link JobItems#item}. */
-public sealed interface JobItem permits Site, Subnet, AddressRange, Device, Line, Waiver {
+public sealed interface JobItem
+        permits Site, Subnet, AddressRange, Device, Line, Prepared, OwnProfile, Waiver {
     ItemRef ref();
 }

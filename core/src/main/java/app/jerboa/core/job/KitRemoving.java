@@ -27,6 +27,10 @@ public final class KitRemoving {
                         .forEach(edits::add);
             }
         }
+        job.prepared().stream()
+                .filter(p -> p.device().filter(gone::contains).isPresent())
+                .map(JobItems::item)
+                .forEach(removes::add);
         job.devices().stream()
                 .filter(d -> gone.contains(d.id()))
                 .map(JobItems::item)

@@ -21,8 +21,4 @@ public record Line(long id, int number, DeviceId camera, int controlId, Optional
 
     /** A key of a controller. */
     public record Key(DeviceId controller, int number) {}
-
-    public String name() {
-        return "L" + number;
-    }
 }

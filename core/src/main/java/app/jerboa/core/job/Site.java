@@ -8,7 +8,7 @@ import app.jerboa.core.value.ItemRef;
  *
  * @param units how lengths are shown: {@code m} or {@code ft}
  */
-public record Site(long id, String name, String units) implements JobItem {
+public record Site(long id, String name, String units, Habits habits) implements JobItem {
     @Override
     public ItemRef ref() {
         return new ItemRef(ItemKind.SITE, id);

@@ -1,5 +1,7 @@
 package app.jerboa.core.motion;
 
+import app.jerboa.core.value.Fact;
+
 /**
  * A zoom lens on a sensor. Focal length runs geometrically with zoom position.
  *
@@ -7,7 +9,10 @@ package app.jerboa.core.motion;
  * @param wideMm focal length at zoom position 0
  * @param teleMm focal length at the far end
  */
-public record Lens(double sensorWidthMm, double wideMm, double teleMm) {
+public record Lens(
+        @Fact(value = "Sensor width", unit = "mm", least = 1, most = 60) double sensorWidthMm,
+        @Fact(value = "Widest", unit = "mm", least = 1, most = 2000) double wideMm,
+        @Fact(value = "Longest", unit = "mm", least = 1, most = 2000) double teleMm) {
     public Lens {
         if (!(sensorWidthMm > 0 && wideMm > 0 && wideMm <= teleMm)) {
             throw new IllegalArgumentException(

@@ -1,5 +1,7 @@
 package app.jerboa.core.motion;
 
+import app.jerboa.core.value.Fact;
+
 /**
  * What a protocol's speed steps mean on one axis of one profile: step 1 is the slowest, the last
  * step the fastest, and each step is the same factor above the one before.
@@ -8,7 +10,10 @@ package app.jerboa.core.motion;
  * @param fastest the same at the last step
  * @param steps how many steps, at least 1
  */
-public record SpeedScale(double slowest, double fastest, int steps) {
+public record SpeedScale(
+        @Fact(value = "Slowest", least = 0.000_1, most = 1000) double slowest,
+        @Fact(value = "Fastest", least = 0.000_1, most = 1000) double fastest,
+        @Fact(value = "Steps", least = 1, most = 255) int steps) {
     public SpeedScale {
         if (!(slowest > 0 && slowest <= fastest) || steps < 1) {
             throw new IllegalArgumentException(

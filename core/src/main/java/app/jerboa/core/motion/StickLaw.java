@@ -31,6 +31,16 @@ public record StickLaw(double deadZone, double k, double limit) {
         return new StickLaw(0.08, 3, 1);
     }
 
+    /** As our default, without the bend. */
+    public static StickLaw linear() {
+        return new StickLaw(progressive().deadZone(), 0, 1);
+    }
+
+    /** The same law with another speed limit. */
+    public StickLaw limitedTo(double share) {
+        return new StickLaw(deadZone, k, share);
+    }
+
     /** Share of full speed, -1 to 1, for a deflection of -1 to 1; beyond that is cut off. */
     public double speed(double x) {
         double pushed = Math.min(1, Math.abs(x));

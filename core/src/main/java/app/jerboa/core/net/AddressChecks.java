@@ -13,6 +13,7 @@ public final class AddressChecks {
                     new GatewayAndMaskCheck(),
                     new CountingRunCheck(),
                     new FactoryChecks(),
+                    new LeaseChecks(),
                     new RoomChecks());
 
     private AddressChecks() {}

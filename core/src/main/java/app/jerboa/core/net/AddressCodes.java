@@ -20,6 +20,9 @@ public final class AddressCodes {
     public static final FindingCode FACTORY_INSIDE = new FindingCode("ADDR-FACTORY-INSIDE", WARN);
     public static final FindingCode RIVALS = new FindingCode("ADDR-RIVALS", NOTE);
 
+    public static final FindingCode LEASE_FIXED = new FindingCode("ADDR-LEASE-FIXED", WARN);
+    public static final FindingCode LEASE_ONLY = new FindingCode("ADDR-LEASE-ONLY", STOP);
+
     /** A device that needs an address and has none planned. */
     public static final FindingCode NONE = new FindingCode("ADDR-NONE", WARN);
 
@@ -45,6 +48,8 @@ public final class AddressCodes {
                     FACTORY_CLASH,
                     FACTORY_INSIDE,
                     RIVALS,
+                    LEASE_FIXED,
+                    LEASE_ONLY,
                     NONE,
                     RESERVED,
                     FULL,

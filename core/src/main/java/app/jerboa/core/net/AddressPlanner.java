@@ -146,7 +146,10 @@ public final class AddressPlanner {
 
     private List<AddressedDevice> keepWhatIsSound() {
         List<AddressedDevice> waiting =
-                facts.devices().stream().filter(d -> !inRun.contains(d.id())).toList();
+                facts.devices().stream()
+                        .filter(d -> !inRun.contains(d.id()))
+                        .filter(d -> d.address().isPresent() || !d.leases())
+                        .toList();
         List<AddressedDevice> homeless = new ArrayList<>();
         waiting.stream().filter(AddressedDevice::set).forEach(d -> keepOrQueue(d, homeless));
         waiting.stream().filter(d -> !d.set()).forEach(d -> keepOrQueue(d, homeless));

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param prefix the prefix it is to use
  * @param gateway the gateway it is to use, if any
  * @param reserved reserved in the DHCP pool for its MAC
+ * @param leases it takes a lease, as planned or because it can do nothing else
  * @param set already on its planned address on site
  * @param isGateway it is the subnet's router, so the gateway's address is its own
  */
@@ -21,6 +22,7 @@ public record AddressedDevice(
         int prefix,
         Optional<Ipv4> gateway,
         boolean reserved,
+        boolean leases,
         boolean set,
         boolean isGateway,
         Optional<FactoryAddress> factory) {}

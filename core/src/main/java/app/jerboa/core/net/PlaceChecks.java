@@ -16,9 +16,9 @@ final class PlaceChecks implements AddressCheck {
     @Override
     public void check(AddressIndex index, Consumer<Finding> report) {
         for (AddressedDevice d : index.facts().devices()) {
-            if (d.address().isEmpty()) {
+            if (d.address().isEmpty() && !d.leases()) {
                 report.accept(finding(index, AddressCodes.NONE, d, Map.of("device", d.name())));
-            } else {
+            } else if (d.address().isPresent()) {
                 checkPlace(index, d, d.address().get(), report);
             }
         }

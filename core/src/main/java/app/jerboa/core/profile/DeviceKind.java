@@ -1,35 +1,37 @@
 package app.jerboa.core.profile;
 
 import app.jerboa.core.net.AddressRole;
-import java.util.Arrays;
-import java.util.Optional;
 
 /** What a device is for, in the job's words, and which block of addresses it belongs in. */
 public enum DeviceKind {
-    ROUTER("router", AddressRole.INFRASTRUCTURE),
-    NETWORK_SWITCH("network-switch", AddressRole.INFRASTRUCTURE),
-    CONTROLLER("controller", AddressRole.CONTROLLER),
-    CAMERA("camera", AddressRole.CAMERA),
-    VIDEO("video", AddressRole.VIDEO),
-    COMPUTER("computer", AddressRole.COMPUTER);
+    ROUTER(AddressRole.INFRASTRUCTURE),
+    NETWORK_SWITCH(AddressRole.INFRASTRUCTURE),
+    /** Wireless points, serial servers, tunnels, modems. */
+    LINK(AddressRole.INFRASTRUCTURE),
+    CONTROLLER(AddressRole.CONTROLLER),
+    CAMERA(AddressRole.CAMERA),
+    /** Switchers, recorders, encoders, decoders, converters. */
+    VIDEO(AddressRole.VIDEO),
+    COMPUTER(AddressRole.COMPUTER),
+    /** Lenses, adapters, power: no address of their own. */
+    ACCESSORY(AddressRole.COMPUTER);
 
-    private final String wire;
     private final AddressRole addressRole;
 
-    DeviceKind(String wire, AddressRole addressRole) {
-        this.wire = wire;
+    DeviceKind(AddressRole addressRole) {
         this.addressRole = addressRole;
     }
 
     public String wire() {
-        return wire;
+        return toString();
+    }
+
+    @Override
+    public String toString() {
+        return Kebab.of(this);
     }
 
     public AddressRole addressRole() {
         return addressRole;
-    }
-
-    public static Optional<DeviceKind> fromWire(String name) {
-        return Arrays.stream(values()).filter(k -> k.wire.equals(name)).findFirst();
     }
 }

@@ -1,57 +1,126 @@
 package app.jerboa.core.profile;
 
-import app.jerboa.core.motion.Lens;
-import app.jerboa.core.motion.SpeedScale;
 import app.jerboa.core.net.FactoryAddress;
+import app.jerboa.core.value.Fact;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /**
- * One model's facts.
+ * One model's facts. Every component says its words, unit and range once ({@link Fact}); the
+ * published schema, the form for own profiles and the device's page are made from them.
  *
  * @param id stable, lower case, for example {@code ceiling-ptz}
  * @param name plain, by kind
- * @param factory the address it starts on, if it has a fixed one
- * @param bootSeconds from power to answering, by the profile
- * @param keys what it offers if it is a controller
- * @param head how it moves if it is a camera on a motorised head
+ * @param bootSeconds from power to answering
+ * @param network empty for what has no network at all
+ * @param head empty for what does not move
+ * @param leadMetres lengths its leads come in
+ * @param before what must be fetched, loaded or charged before the van leaves
  */
 public record Profile(
-        String id,
-        String name,
-        DeviceKind kind,
-        Optional<FactoryAddress> factory,
-        int bootSeconds,
-        Optional<Keys> keys,
-        Optional<Head> head) {
+        @Fact(value = "Id", shortest = 1, longest = 64) String id,
+        @Fact(value = "Name", shortest = 1, longest = 80) String name,
+        @Fact("Sort") Sort sort,
+        @Fact(value = "In a sentence", longest = 300) String summary,
+        @Fact(value = "Boots in", unit = "s", most = 600) int bootSeconds,
+        @Fact(value = "Mass", unit = "kg", least = 0.01, most = 60) double massKg,
+        @Fact("Network") Optional<Network> network,
+        @Fact("Access") Optional<Access> access,
+        @Fact("Control") List<Speaks> speaks,
+        @Fact("Serial") Optional<SerialLine> serial,
+        @Fact("Control ID") Optional<Ids> ids,
+        @Fact("Camera keys") Optional<Keys> keys,
+        @Fact("Presets") Optional<Presets> presets,
+        @Fact("Power") Optional<PowerDraw> draw,
+        @Fact("Power given") Optional<PowerSource> gives,
+        @Fact("Head") Optional<Head> head,
+        @Fact("Lens") Optional<Optics> optics,
+        @Fact("Sockets") List<Port> ports,
+        @Fact("Not together") List<Clash> clashes,
+        @Fact("Picture") Optional<Video> video,
+        @Fact("Paint") Optional<Paint> paint,
+        @Fact("Sound") Optional<Audio> audio,
+        @Fact("Firmware") Optional<Firmware> firmware,
+        @Fact("The way back in") Optional<Recovery> recovery,
+        @Fact(value = "Leads", unit = "m", least = 0.1, most = 200) List<Double> leadMetres,
+        @Fact("Frames sent as they are") List<RawFrame> frames,
+        @Fact("Before the van leaves") List<Need> before) {
+
+    /** One that has nothing but its name, to be given facts with the methods below. */
+    public static Profile bare(String id, String name, Sort sort) {
+        return new Profile(
+                id,
+                name,
+                sort,
+                "",
+                0,
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of());
+    }
+
+    public DeviceKind kind() {
+        return sort.kind();
+    }
+
+    /** The fixed address it starts on, if it has one. */
+    public Optional<FactoryAddress> factory() {
+        return network.filter(n -> n.starts() == FactoryMode.FIXED).flatMap(Network::factory);
+    }
+
+    /** It can have an address of its own. */
+    public boolean networked() {
+        return network.isPresent();
+    }
+
+    /** How it is controlled by this protocol, if at all. */
+    public Optional<Speaks> answers(Protocol protocol) {
+        return speaks(protocol).filter(s -> !s.sends()).findFirst();
+    }
+
+    /** The port it is controlled at by this protocol. */
+    public OptionalInt port(Protocol protocol) {
+        return answers(protocol).map(Speaks::port).orElse(OptionalInt.empty());
+    }
 
     /**
-     * A controller's camera keys.
-     *
-     * @param counting it finds cameras by counting up from the first key's address
-     * @param lastOctetOnly and only in the last octet
+     * The best way this controller can drive that camera: over the network first, then serial
+     * lines, then the rest; empty when they share no protocol.
      */
-    public record Keys(int count, int first, boolean counting, boolean lastOctetOnly) {}
+    public Optional<Speaks> drives(Profile camera) {
+        return speaks.stream()
+                .filter(s -> s.sends() && camera.answers(s.protocol()).isPresent())
+                .min(Comparator.comparing(Speaks::over));
+    }
 
-    /**
-     * A motorised head that speaks VISCA over IP.
-     *
-     * @param headerPort UDP port of the form with a header, 52381 by the protocol
-     * @param rawPort UDP port of bare frames, 1259 is usual
-     * @param countsPerDegree what one degree is in position replies
-     * @param pan degrees per second by VISCA step 1 to 24
-     * @param tilt degrees per second by VISCA step 1 to 20
-     * @param zoom share of the zoom range per second by VISCA speed 0 to 7, counted as steps 1 to 8
-     */
-    public record Head(
-            int headerPort,
-            int rawPort,
-            double countsPerDegree,
-            double panLeftDegrees,
-            double panRightDegrees,
-            double tiltDownDegrees,
-            double tiltUpDegrees,
-            SpeedScale pan,
-            SpeedScale tilt,
-            SpeedScale zoom,
-            Lens lens) {}
+    /** Its head can be driven from the desk. */
+    public boolean drivable() {
+        return head.isPresent() && networked() && port(Protocol.VISCA_IP).isPresent();
+    }
+
+    private Stream<Speaks> speaks(Protocol protocol) {
+        return speaks.stream().filter(s -> s.protocol() == protocol);
+    }
 }

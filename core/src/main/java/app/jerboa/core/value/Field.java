@@ -13,7 +13,64 @@ public enum Field {
     SITE_NAME(ItemKind.SITE, "name", FieldType.name(80), ""),
     /** Lengths are shown in metres or feet; stored in metres. */
     UNITS(ItemKind.SITE, "units", FieldType.choice("m", "ft"), "m"),
+    /** The one picture format of the whole job. */
+    STANDARD(ItemKind.SITE, "standard", FieldType.choice(Formats.ALL), "1080p50"),
+    /** How cameras are numbered: L1, LA or L0 for the first. */
+    NUMBERING(
+            ItemKind.SITE,
+            "numbering",
+            FieldType.choice("numbers", "letters", "from-zero"),
+            "numbers"),
+    /** Share of a power budget that is kept free, in per cent. */
+    POWER_HEADROOM(ItemKind.SITE, "powerHeadroom", FieldType.number(0, 80), "20"),
+    /** Share of a link that is kept free, in per cent. */
+    LINK_HEADROOM(ItemKind.SITE, "linkHeadroom", FieldType.number(0, 80), "25"),
+    /** What a run is long until it is measured, in metres. */
+    USUAL_RUN(ItemKind.SITE, "usualRun", FieldType.length(1, 1000), "30"),
+    SCHOOL_ADDRESSES(
+            ItemKind.SITE,
+            "schoolAddresses",
+            FieldType.choice("static", "reservation", "lease"),
+            "static"),
+    SCHOOL_REACH(
+            ItemKind.SITE,
+            "schoolReach",
+            FieldType.choice("hop", "second-address", "lease", "search", "switch-port"),
+            "hop"),
+    SCHOOL_WIRING(
+            ItemKind.SITE,
+            "schoolWiring",
+            FieldType.choice("ip", "rs-232", "rs-485", "mixed"),
+            "mixed"),
+    SCHOOL_FILLING(
+            ItemKind.SITE,
+            "schoolFilling",
+            FieldType.choice("web-page", "panel", "search", "counting", "mixed"),
+            "mixed"),
+    SCHOOL_POWER(
+            ItemKind.SITE,
+            "schoolPower",
+            FieldType.choice("poe", "local", "over-the-run", "battery", "mixed"),
+            "mixed"),
+    SCHOOL_FOCUS(
+            ItemKind.SITE, "schoolFocus", FieldType.choice("locked", "auto", "tracking"), "locked"),
+    SCHOOL_STICK(
+            ItemKind.SITE, "schoolStick", FieldType.choice("progressive", "linear"), "progressive"),
+    SCHOOL_ACCESS(
+            ItemKind.SITE,
+            "schoolAccess",
+            FieldType.choice("direct", "through-recorder"),
+            "direct"),
+    SCHOOL_PRESETS(
+            ItemKind.SITE,
+            "schoolPresets",
+            FieldType.choice("camera", "controller", "software", "mixed"),
+            "mixed"),
 
+    /** What it is for, for example {@code control}; may be blank. */
+    SUBNET_NAME(ItemKind.SUBNET, "name", FieldType.name(40).orNone(), ""),
+    /** VLAN id by IEEE 802.1Q; none for untagged. */
+    VLAN(ItemKind.SUBNET, "vlan", FieldType.number(1, 4094).orNone(), ""),
     CIDR(ItemKind.SUBNET, "cidr", FieldType.of(Shape.SUBNET), ""),
     /** The router's address in this subnet. */
     SUBNET_GATEWAY(ItemKind.SUBNET, "gateway", FieldType.of(Shape.ADDRESS), ""),
@@ -29,6 +86,15 @@ public enum Field {
     NAME(ItemKind.DEVICE, "name", FieldType.name(80), ""),
     PROFILE(ItemKind.DEVICE, "profile", FieldType.of(Shape.PROFILE), ""),
     MAC(ItemKind.DEVICE, "mac", FieldType.of(Shape.MAC).orNone(), ""),
+    /** From its label. */
+    SERIAL_NUMBER(ItemKind.DEVICE, "serialNumber", FieldType.name(40).orNone(), ""),
+    /** Firmware as found, for example {@code 2.4.1}. */
+    FIRMWARE(ItemKind.DEVICE, "firmware", FieldType.name(20).orNone(), ""),
+    /** Where it comes from: what is not new is reset first. */
+    CONDITION(
+            ItemKind.DEVICE, "condition", FieldType.choice("new", "rental", "second-hand"), "new"),
+    /** Picture format as its dial or menu is set; none while nobody looked. */
+    FORMAT_SET(ItemKind.DEVICE, "format", FieldType.choice(Formats.ALL).orNone(), ""),
     /** Planned IPv4 address. */
     ADDRESS(ItemKind.DEVICE, "address", FieldType.of(Shape.ADDRESS).orNone(), ""),
     /** Prefix length the device is to use. */
@@ -46,6 +112,16 @@ public enum Field {
     CONTROL_ID(ItemKind.LINE, "controlId", FieldType.number(1, 255), ""),
     CONTROLLER(ItemKind.LINE, "controller", FieldType.to(ItemKind.DEVICE).orNone(), ""),
     KEY(ItemKind.LINE, "key", FieldType.number(0, 9999).orNone(), ""),
+
+    /** For whom it is done; none when it is done once for all of a profile. */
+    DONE_FOR(ItemKind.PREPARED, "device", FieldType.to(ItemKind.DEVICE).orNone(), ""),
+    DONE_PROFILE(ItemKind.PREPARED, "profile", FieldType.of(Shape.PROFILE), ""),
+    /** What was fetched, loaded, charged or reset. */
+    DONE_WHAT(ItemKind.PREPARED, "what", FieldType.text(1, 120), ""),
+    DONE_BY(ItemKind.PREPARED, "person", FieldType.name(100), ""),
+
+    /** A whole profile as its JSON. */
+    FACTS(ItemKind.PROFILE, "facts", FieldType.of(Shape.FACTS), ""),
 
     /** {@link Finding#key()} of what is waived. */
     WAIVED(ItemKind.WAIVER, "finding", FieldType.text(1, 400), ""),

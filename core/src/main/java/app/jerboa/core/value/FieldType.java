@@ -40,6 +40,10 @@ public record FieldType(
         MAC,
         /** The id of a profile that this installation knows. */
         PROFILE,
+        /** Metres, up to three decimals; people may type other units. */
+        LENGTH,
+        /** A profile as its JSON, written the one way. */
+        FACTS,
         /** The id of another item of the job. */
         REFERENCE
     }
@@ -56,12 +60,21 @@ public record FieldType(
         return of(Shape.NUMBER, least, most);
     }
 
+    /** Metres, both inclusive. */
+    static FieldType length(int least, int most) {
+        return of(Shape.LENGTH, least, most);
+    }
+
     static FieldType of(Shape shape) {
         return of(shape, 0, 0);
     }
 
     static FieldType choice(String... words) {
-        return new FieldType(Shape.CHOICE, 0, 0, List.of(words), Optional.empty(), false);
+        return choice(List.of(words));
+    }
+
+    static FieldType choice(List<String> words) {
+        return new FieldType(Shape.CHOICE, 0, 0, words, Optional.empty(), false);
     }
 
     static FieldType to(ItemKind target) {

@@ -17,6 +17,10 @@ public enum ItemKind {
     RANGE("range"),
     DEVICE("device"),
     LINE("line"),
+    /** One thing of the before-the-van-leaves list that is done. */
+    PREPARED("preparation"),
+    /** A profile of the job's own. */
+    PROFILE("profile"),
     /** A finding that somebody accepted, with the reason. */
     WAIVER("waiver");
 

@@ -4,6 +4,7 @@ import static app.jerboa.core.job.RandomJobs.item;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;

@@ -4,16 +4,19 @@ import static app.jerboa.core.job.RandomJobs.item;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.SomeProfiles;
+import app.jerboa.core.profile.Sort;
+import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.ItemKind;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -22,21 +25,19 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class KitTest {
     private static final Profile CAMERA =
-            profile("cam", "Ceiling PTZ 20x, PoE", DeviceKind.CAMERA, Optional.empty());
+            SomeProfiles.of("cam", "Ceiling PTZ 20x, PoE", Sort.CEILING_PTZ)
+                    .at("192.168.77.10")
+                    .speaking(Protocol.VISCA_IP, Transport.UDP, false)
+                    .profile();
     private static final Profile STICK =
-            profile(
-                    "stick",
-                    "IP stick, 3 keys",
-                    DeviceKind.CONTROLLER,
-                    Optional.of(new Profile.Keys(3, 0, true, true)));
+            SomeProfiles.of("stick", "IP stick, 3 keys", Sort.IP_STICK)
+                    .at("172.29.3.20")
+                    .speaking(Protocol.VISCA_IP, Transport.UDP, true)
+                    .keys(3, 0, true)
+                    .profile();
     private static final Profile ROUTER =
-            profile("router", "House router", DeviceKind.ROUTER, Optional.empty());
-    private static final JobEditor EDITOR =
-            new JobEditor(
-                    id ->
-                            List.of(CAMERA, STICK, ROUTER).stream()
-                                    .filter(p -> p.id().equals(id))
-                                    .findFirst());
+            SomeProfiles.of("router", "House router", Sort.HOUSE_ROUTER).leased(false).profile();
+    private static final JobEditor EDITOR = new JobEditor(TestShelf.of(CAMERA, STICK, ROUTER));
     private static final Job EMPTY =
             EDITOR.read(
                     List.of(
@@ -48,11 +49,6 @@ class KitTest {
                                             Field.CIDR, "10.44.8.0/24",
                                             Field.SUBNET_GATEWAY, "10.44.8.254",
                                             Field.LAPTOP_HOME, "10.44.8.81"))));
-
-    private static Profile profile(
-            String id, String name, DeviceKind kind, Optional<Profile.Keys> keys) {
-        return new Profile(id, name, kind, Optional.empty(), 60, keys, Optional.empty());
-    }
 
     private static Job with(Job job, Profile profile, int count) {
         long next = 1 + job.items().mapToLong(i -> i.ref().id()).max().orElseThrow();
@@ -86,7 +82,7 @@ class KitTest {
         Job first = with(with(EMPTY, STICK, 1), CAMERA, 2);
         Job more = with(first, CAMERA, 2);
         assertThat(more.devices()).containsAll(first.devices());
-        assertThat(more.lines()).extracting(Line::name).containsExactly("L1", "L2", "L3", "L4");
+        assertThat(more.lines()).extracting(more::label).containsExactly("L1", "L2", "L3", "L4");
         assertThat(more.lines().get(3).key()).isEmpty();
     }
 

@@ -1,7 +1,7 @@
 package app.jerboa.core.job;
 
-import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
@@ -14,16 +14,12 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 
 /** Jobs and change sets by chance, the same for the same seed. */
 public final class RandomJobs {
     public static final ProfileShelf SHELF =
-            id ->
-                    List.of("ceiling-ptz", "ip-stick-8-counting").contains(id)
-                            ? Optional.of(profile(id))
-                            : Optional.empty();
+            TestShelf.of(profile("ceiling-ptz"), profile("ip-stick-8-counting"));
     private static final String[] NAMES = {"L1", "Bühne links", "a \"quoted\" name", "=1+1", "撮影機"};
 
     private final Random random;
@@ -34,8 +30,7 @@ public final class RandomJobs {
     }
 
     private static Profile profile(String id) {
-        DeviceKind kind = id.startsWith("ip") ? DeviceKind.CONTROLLER : DeviceKind.CAMERA;
-        return new Profile(id, id, kind, Optional.empty(), 60, Optional.empty(), Optional.empty());
+        return Profile.bare(id, id, id.startsWith("ip") ? Sort.IP_STICK : Sort.CEILING_PTZ);
     }
 
     public static Item item(ItemKind kind, long id, Map<Field, String> values) {
@@ -47,7 +42,20 @@ public final class RandomJobs {
     }
 
     private Item site() {
-        return item(ItemKind.SITE, next++, Map.of(Field.SITE_NAME, name(), Field.UNITS, "ft"));
+        return item(
+                ItemKind.SITE,
+                next++,
+                Map.of(
+                        Field.SITE_NAME, name(),
+                        Field.UNITS, "ft",
+                        Field.NUMBERING, any("numbers", "letters", "from-zero"),
+                        Field.USUAL_RUN, any("30", "24.384", "7.5"),
+                        Field.POWER_HEADROOM, Integer.toString(random.nextInt(81)),
+                        Field.SCHOOL_ADDRESSES, any("static", "reservation", "lease")));
+    }
+
+    private String any(String... words) {
+        return words[random.nextInt(words.length)];
     }
 
     private String name() {
@@ -83,6 +91,9 @@ public final class RandomJobs {
         values.put(Field.PREFIX, Integer.toString(8 + random.nextInt(23)));
         values.put(Field.RESERVED, Boolean.toString(random.nextBoolean()));
         values.put(Field.MAC, random.nextBoolean() ? "" : "02:4a:00:00:00:0" + random.nextInt(10));
+        values.put(Field.SERIAL_NUMBER, any("", "SN-7", "0042"));
+        values.put(Field.CONDITION, any("new", "rental", "second-hand"));
+        values.put(Field.FORMAT_SET, any("", "1080p25", "1080p50"));
         values.put(Field.FOUND, random.nextInt(3) == 0 ? address() : "");
         return item(ItemKind.DEVICE, next++, values);
     }
@@ -99,6 +110,17 @@ public final class RandomJobs {
         return item(ItemKind.LINE, next++, values);
     }
 
+    private Item prepared(List<Item> devices) {
+        return item(
+                ItemKind.PREPARED,
+                next++,
+                Map.of(
+                        Field.DONE_FOR, random.nextBoolean() ? any(devices) : "",
+                        Field.DONE_PROFILE, "ceiling-ptz",
+                        Field.DONE_WHAT, "firmware",
+                        Field.DONE_BY, "Asha"));
+    }
+
     private String any(List<Item> items) {
         return Long.toString(items.get(random.nextInt(items.size())).ref().id());
     }
@@ -113,6 +135,9 @@ public final class RandomJobs {
         all.addAll(devices);
         for (int i = 0; i < random.nextInt(5); i++) {
             all.add(line(devices));
+        }
+        if (random.nextBoolean()) {
+            all.add(prepared(devices));
         }
         Collections.sort(all, Comparator.comparing(Item::ref));
         return all;
@@ -151,6 +176,9 @@ public final class RandomJobs {
     }
 
     private static boolean pointsTo(Item item, String device) {
+        if (item.ref().kind() == ItemKind.PREPARED) {
+            return item.text(Field.DONE_FOR).equals(device);
+        }
         return item.ref().kind() == ItemKind.LINE
                 && (item.text(Field.CAMERA).equals(device)
                         || item.text(Field.CONTROLLER).equals(device));

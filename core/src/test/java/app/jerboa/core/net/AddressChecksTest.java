@@ -81,6 +81,7 @@ class AddressChecksTest {
                             false,
                             false,
                             false,
+                            false,
                             factory));
         }
         devices.add(Worlds.device(3, AddressRole.COMPUTER, "10.44.8.33", false));
@@ -100,6 +101,7 @@ class AddressChecksTest {
                         Optional.of(Ipv4.parse("10.44.8.21")),
                         16,
                         Optional.of(Ipv4.parse("10.44.9.1")),
+                        false,
                         false,
                         false,
                         false,

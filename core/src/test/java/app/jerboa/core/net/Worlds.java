@@ -45,6 +45,7 @@ final class Worlds {
                 24,
                 Optional.empty(),
                 false,
+                false,
                 set,
                 false,
                 Optional.empty());
@@ -77,6 +78,7 @@ final class Worlds {
                 c.field() == Field.PREFIX ? Integer.parseInt(c.after()) : d.prefix(),
                 c.field() == Field.GATEWAY ? Optional.of(Ipv4.parse(c.after())) : d.gateway(),
                 d.reserved() || c.field() == Field.RESERVED,
+                d.leases(),
                 d.set(),
                 d.isGateway(),
                 d.factory());
@@ -111,6 +113,7 @@ final class Worlds {
                 address.isEmpty() ? Optional.empty() : Optional.of(Ipv4.parse(address)),
                 28,
                 Optional.empty(),
+                false,
                 false,
                 !address.isEmpty() && random.nextInt(4) == 0,
                 false,

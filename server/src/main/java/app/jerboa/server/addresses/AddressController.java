@@ -40,10 +40,14 @@ class AddressController {
     @GetMapping("/address-plan")
     PlanBody plan(@PathVariable("job") long id) {
         Job job = jobs.load(id).job();
-        AddressPlan plan = AddressPlanner.plan(JobAddresses.facts(job));
+        List<AddressPlan> plans =
+                JobAddresses.facts(job).stream().map(AddressPlanner::plan).toList();
         return new PlanBody(
-                plan.moves().stream().map(m -> move(job, m)).toList(),
-                plan.unplaced().stream().map(d -> job.device(d).orElseThrow().name()).toList());
+                plans.stream().flatMap(p -> p.moves().stream()).map(m -> move(job, m)).toList(),
+                plans.stream()
+                        .flatMap(p -> p.unplaced().stream())
+                        .map(d -> job.device(d).orElseThrow().name())
+                        .toList());
     }
 
     private static MoveBody move(Job job, Move move) {

@@ -4,7 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
-import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.Field;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -12,6 +12,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -42,7 +43,9 @@ final class AddressSheet {
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEADER).get();
         try (CSVPrinter csv = new CSVPrinter(out, format)) {
             for (Device d : job.devices()) {
-                csv.printRecord(record(job, d));
+                if (d.addressed()) {
+                    csv.printRecord(record(job, d));
+                }
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -52,10 +55,9 @@ final class AddressSheet {
 
     private static List<String> record(Job job, Device d) {
         Optional<Line> line = job.lineOf(d.id());
-        String port =
-                d.profile().head().map(Profile.Head::headerPort).map(p -> "UDP " + p).orElse("");
+        String port = port(d);
         return Stream.of(
-                        line.map(Line::name).orElse(""),
+                        line.map(job::label).orElse(""),
                         d.name(),
                         d.profile().kind().wire(),
                         d.profile().name(),
@@ -71,6 +73,11 @@ final class AddressSheet {
                         d.mark().name().toLowerCase(Locale.ROOT))
                 .map(AddressSheet::harmless)
                 .toList();
+    }
+
+    private static String port(Device d) {
+        OptionalInt port = d.profile().port(Protocol.VISCA_IP);
+        return port.isPresent() ? "UDP " + port.getAsInt() : "";
     }
 
     /** A cell that a spreadsheet would take for a formula gets an apostrophe in front. */

@@ -49,7 +49,7 @@ class BringUpViews {
         Set<Long> cameras =
                 job.lines().stream().map(l -> l.camera().value()).collect(Collectors.toSet());
         return jobs.findings(job).stream()
-                .filter(FindingBody::stops)
+                .filter(f -> f.stops() && f.code().startsWith("ADDR-"))
                 .filter(f -> f.deviceIds().stream().anyMatch(cameras::contains))
                 .map(FindingBody::what)
                 .toList();

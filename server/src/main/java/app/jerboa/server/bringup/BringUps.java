@@ -4,7 +4,6 @@ import app.jerboa.core.bringup.NewDevice;
 import app.jerboa.core.bringup.RunSheet;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
@@ -182,7 +181,7 @@ class BringUps {
     private RunSheet plan(Jobs.Stored stored) {
         List<NewDevice> fresh =
                 stored.job().devices().stream()
-                        .filter(d -> d.profile().kind() == DeviceKind.CAMERA && !d.set())
+                        .filter(d -> d.profile().drivable() && !d.set())
                         .filter(d -> d.profile().factory().isPresent() && d.address().isPresent())
                         .map(BringUps::fresh)
                         .toList();

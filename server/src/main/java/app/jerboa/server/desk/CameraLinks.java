@@ -2,7 +2,7 @@ package app.jerboa.server.desk;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Head;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.world.RigBodies;
@@ -48,7 +48,7 @@ class CameraLinks {
     /** As {@link #connect}, beside one that may be open; the caller closes it. */
     CameraLink aside(Jobs.Stored stored, long number) {
         Device device = stored.need(number);
-        Profile.Head head =
+        Head head =
                 device.profile()
                         .head()
                         .orElseThrow(
@@ -66,6 +66,7 @@ class CameraLinks {
                 new CameraId(stored.id(), number),
                 device.name(),
                 head,
+                DeskLaw.of(stored.job()),
                 world.open(only(device, address, reach), Form.HEADER, log),
                 log);
     }

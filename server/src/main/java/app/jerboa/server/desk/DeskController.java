@@ -47,7 +47,7 @@ class DeskController {
     @GetMapping
     DeskView view(@PathVariable("job") long id) {
         Job job = jobs.load(id).job();
-        StickLaw law = StickLaw.progressive();
+        StickLaw law = DeskLaw.of(job);
         List<Double> curve =
                 DoubleStream.iterate(0, x -> x < 1.0001, x -> x + 0.05)
                         .map(law::speed)
@@ -58,7 +58,7 @@ class DeskController {
                         .flatMap(
                                 l ->
                                         job.device(l.camera()).stream()
-                                                .filter(d -> d.profile().head().isPresent())
+                                                .filter(d -> d.profile().drivable())
                                                 .map(d -> camera(l, d)))
                         .toList();
         return new DeskView(cameras, law.deadZone(), law.k(), curve);

@@ -1,7 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Lens;
-import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Head;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
@@ -306,7 +306,7 @@ class DeskSocket extends TextWebSocketHandler {
 
     private static DeskMessages.Position position(
             CameraLink camera, PanTilt at, ZoomPosition zoom) {
-        Profile.Head head = camera.head();
+        Head head = camera.head();
         Lens lens = head.lens();
         double share = Math.min(1, (double) zoom.counts() / ZoomPosition.TELE);
         return new DeskMessages.Position(

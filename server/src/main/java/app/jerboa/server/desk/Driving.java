@@ -16,8 +16,6 @@ final class Driving {
     static final int SILENCE_MILLIS = 200;
 
     private static final long SETTLED_NANOS = 2_000_000_000L;
-    private static final double SHAPE = StickLaw.progressive().k();
-    private static final double DEAD_ZONE = StickLaw.progressive().deadZone();
 
     final String holder;
     final Person person;
@@ -63,7 +61,7 @@ final class Driving {
         if (camera == null) {
             return;
         }
-        StickLaw law = new StickLaw(DEAD_ZONE, SHAPE, Math.max(0.01, Math.min(1, limit)));
+        StickLaw law = camera.law().limitedTo(Math.max(0.01, Math.min(1, limit)));
         ViscaRequest.Drive wanted =
                 new ViscaRequest.Drive(
                         law.step(pan, ViscaRequest.PAN_STEPS),

@@ -1,6 +1,6 @@
 package app.jerboa.server.findings;
 
-import app.jerboa.core.job.JobFindings;
+import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Finding;
@@ -84,6 +84,7 @@ public class FindingWords {
         return switch (edit.field()) {
             case ADDRESS, GATEWAY -> name + " to " + edit.after();
             case PREFIX -> name + " to /" + edit.after();
+            case NAME -> name + " to " + edit.after();
             default -> name;
         };
     }

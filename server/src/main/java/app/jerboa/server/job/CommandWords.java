@@ -12,11 +12,14 @@ import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** What a change set does, as the logbook says it. */
 final class CommandWords {
     private static final int MOST_PARTS = 3;
+    private static final Pattern PROFILE_NAME = Pattern.compile("\"name\":\"([^\"\\\\]{1,80})\"");
 
     private CommandWords() {}
 
@@ -58,15 +61,19 @@ final class CommandWords {
     }
 
     private static String added(Item item) {
-        return item.ref().kind() == ItemKind.WAIVER
-                ? waived(item) + " waived: " + item.text(Field.REASON)
-                : name(item) + " added";
+        return switch (item.ref().kind()) {
+            case WAIVER -> waived(item) + " waived: " + item.text(Field.REASON);
+            case PREPARED -> name(item) + " ticked off";
+            default -> name(item) + " added";
+        };
     }
 
     private static String removed(Item item) {
-        return item.ref().kind() == ItemKind.WAIVER
-                ? waived(item) + " no longer waived"
-                : name(item) + " removed";
+        return switch (item.ref().kind()) {
+            case WAIVER -> waived(item) + " no longer waived";
+            case PREPARED -> name(item) + " no longer ticked off";
+            default -> name(item) + " removed";
+        };
     }
 
     /** A finding's key starts with its code. */
@@ -76,6 +83,9 @@ final class CommandWords {
 
     private static String edited(Job job, ChangeSet changes, Edit edit) {
         String field = edit.field().wire().replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
+        if (edit.field() == Field.FACTS) {
+            return name(job, changes, edit.item()) + ": facts changed";
+        }
         return name(job, changes, edit.item())
                 + ": "
                 + field
@@ -101,8 +111,15 @@ final class CommandWords {
             case RANGE -> item.text(Field.FIRST) + " to " + item.text(Field.LAST);
             case DEVICE -> item.text(Field.NAME);
             case LINE -> "Line L" + item.text(Field.NUMBER);
+            case PREPARED -> "\"" + item.text(Field.DONE_WHAT) + "\"";
+            case PROFILE -> "Profile " + profileName(item.text(Field.FACTS));
             case WAIVER -> "Waiver";
         };
+    }
+
+    private static String profileName(String facts) {
+        Matcher name = PROFILE_NAME.matcher(facts);
+        return name.find() ? name.group(1) : "of the job";
     }
 
     private static String orNone(String text) {

@@ -12,6 +12,7 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.value.Tidy;
 import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.job.Rows.CommandRow;
 import app.jerboa.server.live.Live;
@@ -19,6 +20,7 @@ import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -110,11 +112,24 @@ public class Commands {
     private static ChangeSet changeSet(Jobs.Stored stored, ChangesBody body) {
         try {
             List<Item> removes = JobEditor.standing(stored.job(), body.refsToRemove());
-            return new ChangeSet(body.itemsToAdd(), body.toEdits(), removes)
-                    .numbered(stored.nextItem());
+            String units = stored.job().site().units();
+            List<Item> adds = body.itemsToAdd().stream().map(i -> tidy(i, units)).toList();
+            List<Edit> edits = body.toEdits().stream().map(e -> tidy(e, units)).toList();
+            return new ChangeSet(adds, edits, removes).numbered(stored.nextItem());
         } catch (ItemMissing e) {
             throw Problem.notFound(e.item().kind().wire());
         }
+    }
+
+    private static Item tidy(Item item, String units) {
+        Map<Field, String> texts = new EnumMap<>(Field.class);
+        item.values().forEach((f, text) -> texts.put(f, Tidy.tidy(f.type(), text, units)));
+        return new Item(item.ref(), texts);
+    }
+
+    private static Edit tidy(Edit e, String units) {
+        String after = Tidy.tidy(e.field().type(), e.after(), units);
+        return new Edit(e.item(), e.field(), e.before(), after);
     }
 
     /** What the product sees or signs itself is not for others to write. */
@@ -126,7 +141,7 @@ public class Commands {
                 Stream.concat(
                                 changes.adds().stream().map(Item::ref),
                                 changes.edits().stream().map(Edit::item))
-                        .anyMatch(r -> r.kind() == ItemKind.WAIVER);
+                        .anyMatch(Commands::isSigned);
         boolean given = changes.adds().stream().anyMatch(a -> a.ref().id() <= 0);
         if (seen || signed || given) {
             throw new Problem(
@@ -134,6 +149,11 @@ public class Commands {
                     "not-yours-to-write",
                     "What a device was seen to do, who waived a finding, and the numbers of items are written by Jerboa itself. Nothing was changed.");
         }
+    }
+
+    /** Waivers and ticks carry a name. */
+    private static boolean isSigned(ItemRef ref) {
+        return ref.kind() == ItemKind.WAIVER || ref.kind() == ItemKind.PREPARED;
     }
 
     private static boolean claimsToBeSeen(Item add) {
@@ -220,7 +240,7 @@ public class Commands {
                     + " was changed since"
                     + who
                     + " and is \""
-                    + c.actual()
+                    + shortened(c.actual())
                     + "\" now.";
         }
         return e instanceof ItemRejected r
@@ -313,9 +333,9 @@ public class Commands {
                         + ": the "
                         + edit.field().wire()
                         + " is now \""
-                        + e.actual()
+                        + shortened(e.actual())
                         + "\", not \""
-                        + edit.before()
+                        + shortened(edit.before())
                         + "\" as when you started. Nothing was changed; look at both values and decide.",
                 Map.of(
                         "item", edit.item().kind().wire(),

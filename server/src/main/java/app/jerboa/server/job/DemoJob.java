@@ -7,19 +7,23 @@ import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
- * The demo scenario: an invented ice hall with four ceiling cameras on a counting stick. One fault
- * is left in: L4 was typed by hand onto an address that a score computer has.
+ * The demo scenario: an invented ice hall with its whole kit. Left in on purpose: L4 was typed by
+ * hand onto an address that a score computer has, L6 is set to another format, two serial cameras
+ * share an ID, and the switches cannot feed every head at once.
  */
 final class DemoJob {
     private static final String HOUSE = "10.44.8.";
     private static final String GATEWAY = HOUSE + "254";
-    private static final List<String> CAMERA_ADDRESSES = List.of("21", "22", "23", "33");
+    private static final List<String> CEILING = List.of("21", "22", "23", "33", "25", "26");
 
     private final List<Item> items = new ArrayList<>();
+    private int macs = 1;
 
     private DemoJob() {}
 
@@ -44,25 +48,76 @@ final class DemoJob {
     }
 
     private void kit() {
-        List<Long> cameras = new ArrayList<>();
-        for (int i = 0; i < CAMERA_ADDRESSES.size(); i++) {
-            String mac = "02:4a:20:00:00:0" + (i + 1);
-            cameras.add(device("L" + (i + 1), "ceiling-ptz", mac, CAMERA_ADDRESSES.get(i)));
+        List<Long> cameras = cameras();
+        long stick = device("IP stick", "ip-stick-8-counting", "11", Map.of());
+        long serial = device("Serial stick", "serial-stick-7", "", Map.of());
+        long panel = device("Paint panel", "paint-panel-server", "12", Map.of());
+        long tablet = device("Tablet", "tablet-control", "", Map.of());
+        device("Game pad", "game-pad", "", Map.of());
+        between();
+        for (int i = 0; i < CEILING.size(); i++) {
+            line(i + 1, cameras.get(i), i + 1, stick, i + 1);
         }
-        long stick = device("IP stick", "ip-stick-8-counting", "02:4a:11:00:00:01", "11");
-        device("PoE switch", "poe-switch-16", "02:4a:02:00:00:01", "2");
-        device("House router", "house-router", "", "254");
-        for (int i = 0; i < cameras.size(); i++) {
-            String number = Integer.toString(i + 1);
-            add(
-                    ItemKind.LINE,
+        line(7, cameras.get(6), 7, tablet, 1);
+        line(8, cameras.get(7), 8, panel, 1);
+        line(9, cameras.get(8), 9, panel, 2);
+        line(10, cameras.get(9), 1, serial, 1);
+        line(11, cameras.get(10), 2, serial, 2);
+        line(12, cameras.get(11), 2, serial, 3);
+        line(13, cameras.get(12), 13, 0, 0);
+        line(14, cameras.get(13), 14, 0, 0);
+    }
+
+    private List<Long> cameras() {
+        List<Long> ids = new ArrayList<>();
+        for (String host : CEILING) {
+            int number = ids.size() + 1;
+            Map<Field, String> more =
                     Map.of(
-                            Field.NUMBER, number,
-                            Field.CAMERA, cameras.get(i).toString(),
-                            Field.CONTROL_ID, number,
-                            Field.CONTROLLER, Long.toString(stick),
-                            Field.KEY, number));
+                            Field.SERIAL_NUMBER,
+                            "QH-20" + number,
+                            Field.FORMAT_SET,
+                            number == 6 ? "1080p25" : "1080p50");
+            ids.add(device("L" + number, "ceiling-ptz", host, more));
         }
+        ids.add(device("L7", "cinema-head", "27", Map.of(Field.SERIAL_NUMBER, "QH-407")));
+        ids.add(device("L8", "shoulder-camera", "28", Map.of(Field.CONDITION, "rental")));
+        ids.add(device("L9", "shoulder-camera", "29", Map.of(Field.CONDITION, "rental")));
+        for (int number = 10; number <= 12; number++) {
+            ids.add(
+                    device(
+                            "L" + number,
+                            "ceiling-ptz-serial",
+                            "",
+                            Map.of(Field.FORMAT_SET, "1080p50")));
+        }
+        ids.add(device("L13", "dome-rs485", "", Map.of()));
+        ids.add(device("L14", "gimbal-camera", "", Map.of(Field.CONDITION, "second-hand")));
+        return ids;
+    }
+
+    /** What sits between cameras and desk. */
+    private void between() {
+        device("PoE switch", "poe-switch-16", "2", Map.of());
+        device("Balcony switch", "poe-switch-8", "3", Map.of());
+        device("House router", "house-router", "254", Map.of());
+        device("Serial server", "serial-server-1", "4", Map.of());
+        device("Control bridge", "control-bridge", "5", Map.of());
+        device("SDI switcher", "sdi-switcher-8", "61", Map.of());
+        device("Decoder", "av-decoder-serial", "62", Map.of());
+        device("Recorder", "recorder-8", "63", Map.of());
+        device("Converter 1", "converter-sdi-hdmi", "", Map.of());
+        device("Converter 2", "converter-scaler", "", Map.of());
+        device("Multiview monitor", "monitor-multiview", "", Map.of());
+        device("Programme monitor", "monitor-programme", "", Map.of());
+        device("Servo-zoom lens", "lens-servo-zoom", "", Map.of());
+        device("Manual lens", "lens-manual-zoom", "", Map.of());
+        device("Zoom motor", "zoom-motor", "", Map.of());
+        device("Network adapter 1", "network-adapter", "", Map.of());
+        device("Network adapter 2", "network-adapter", "", Map.of());
+        device("Supply 24 V", "power-supply-24v", "", Map.of());
+        device("Supply 12 V", "power-supply-12v", "", Map.of());
+        device("Laptop", "laptop", "81", Map.of());
     }
 
     private long add(ItemKind kind, Map<Field, String> values) {
@@ -85,14 +140,36 @@ final class DemoJob {
                         holder));
     }
 
-    private long device(String name, String profile, String mac, String host) {
-        return add(
-                ItemKind.DEVICE,
+    /**
+     * @param host last octet of the planned address; empty for none
+     */
+    private long device(String name, String profile, String host, Map<Field, String> more) {
+        boolean ours = !host.isEmpty() && !host.equals("254");
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.putAll(more);
+        values.put(Field.NAME, name);
+        values.put(Field.PROFILE, profile);
+        values.put(Field.MAC, ours ? mac() : "");
+        values.put(Field.ADDRESS, host.isEmpty() ? "" : HOUSE + host);
+        values.put(Field.GATEWAY, ours ? GATEWAY : "");
+        return add(ItemKind.DEVICE, values);
+    }
+
+    private String mac() {
+        return String.format(Locale.ROOT, "02:4a:20:00:00:%02x", macs++);
+    }
+
+    /**
+     * @param controller 0 for none
+     */
+    private void line(int number, long camera, int controlId, long controller, int key) {
+        add(
+                ItemKind.LINE,
                 Map.of(
-                        Field.NAME, name,
-                        Field.PROFILE, profile,
-                        Field.MAC, mac,
-                        Field.ADDRESS, HOUSE + host,
-                        Field.GATEWAY, host.equals("254") ? "" : GATEWAY));
+                        Field.NUMBER, Integer.toString(number),
+                        Field.CAMERA, Long.toString(camera),
+                        Field.CONTROL_ID, Integer.toString(controlId),
+                        Field.CONTROLLER, controller == 0 ? "" : Long.toString(controller),
+                        Field.KEY, controller == 0 ? "" : Integer.toString(key)));
     }
 }

@@ -3,8 +3,12 @@ package app.jerboa.server.job;
 import app.jerboa.server.findings.FindingBody;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Map;
 
-/** One job as its pages show it. Texts that are absent are empty, numbers that are absent are 0. */
+/**
+ * One job as its pages show it; the first of the subnets also stands alone. Texts that are absent
+ * are empty, numbers that are absent are 0.
+ */
 public record JobView(
         long id,
         String name,
@@ -12,6 +16,7 @@ public record JobView(
         String role,
         SiteBody site,
         SubnetBody subnet,
+        List<SubnetBody> subnets,
         List<HouseRange> ranges,
         List<DeviceBody> devices,
         List<LineBody> lines,
@@ -20,12 +25,30 @@ public record JobView(
         String redo,
         LogBody lastLog) {
 
-    /** The job's own facts; lengths are shown in m or ft. */
-    public record SiteBody(long id, String name, String units) {}
+    /**
+     * The job's own facts; lengths are shown in m or ft.
+     *
+     * @param powerHeadroom per cent
+     * @param linkHeadroom per cent
+     * @param usualRun metres
+     * @param schools the way chosen, by the name of the matter's field
+     */
+    public record SiteBody(
+            long id,
+            String name,
+            String units,
+            String standard,
+            String numbering,
+            int powerHeadroom,
+            int linkHeadroom,
+            String usualRun,
+            Map<String, String> schools) {}
 
-    /** The house network. */
+    /** One network of the house; vlan 0 for untagged. */
     public record SubnetBody(
             long id,
+            String name,
+            int vlan,
             String cidr,
             String network,
             String broadcast,
@@ -52,7 +75,13 @@ public record JobView(
             String name,
             String kind,
             String profile,
+            String profileId,
+            boolean networked,
             String mac,
+            String serialNumber,
+            String firmware,
+            String condition,
+            String format,
             String address,
             int prefix,
             String gateway,

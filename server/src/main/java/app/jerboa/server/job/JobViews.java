@@ -2,10 +2,15 @@ package app.jerboa.server.job;
 
 import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
-import app.jerboa.core.job.JobFindings;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Schools;
+import app.jerboa.core.job.Site;
+import app.jerboa.core.job.Subnet;
+import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.net.AddressFacts;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
@@ -13,6 +18,7 @@ import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.SubnetSum;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Lengths;
 import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.findings.FindingWords;
 import app.jerboa.server.job.Rows.CommandRow;
@@ -23,10 +29,12 @@ import app.jerboa.server.platform.Author;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,16 +60,18 @@ public class JobViews {
         Jobs.Stored stored = jobs.load(id);
         Job job = stored.job();
         Map<DeviceId, String> names = names(job);
+        List<JobView.SubnetBody> subnets = subnets(job);
         return new JobView(
                 stored.id(),
                 job.name(),
                 stored.version(),
                 members.role(id, person).map(Role::wire).orElse(""),
-                new JobView.SiteBody(job.site().id(), job.name(), job.site().units()),
-                subnet(stored),
+                site(job.site()),
+                subnets.get(0),
+                subnets,
                 job.ranges().stream().map(JobViews::houseRange).toList(),
                 job.devices().stream().map(JobViews::device).toList(),
-                job.lines().stream().map(l -> line(l, names)).toList(),
+                job.lines().stream().map(l -> line(job, l, names)).toList(),
                 findings(job),
                 mapper.newestDone(id, person.id()).map(CommandRow::label).orElse(""),
                 mapper.oldestUndone(id, person.id()).map(CommandRow::label).orElse(""),
@@ -85,11 +95,36 @@ public class JobViews {
                                 OffsetDateTime.ofInstant(Instant.EPOCH, ZoneOffset.UTC), "", ""));
     }
 
-    private static JobView.SubnetBody subnet(Jobs.Stored stored) {
-        Lan lan = stored.job().lan();
+    private static JobView.SiteBody site(Site site) {
+        Habits habits = site.habits();
+        Map<String, String> schools = new LinkedHashMap<>();
+        Schools.MATTERS.forEach(m -> schools.put(m.wire(), habits.school(m)));
+        return new JobView.SiteBody(
+                site.id(),
+                site.name(),
+                site.units(),
+                habits.standard(),
+                habits.numbering().word(),
+                habits.powerHeadroom(),
+                habits.linkHeadroom(),
+                Lengths.text(habits.usualRun()),
+                schools);
+    }
+
+    private static List<JobView.SubnetBody> subnets(Job job) {
+        List<AddressFacts> facts = JobAddresses.facts(job);
+        return IntStream.range(0, facts.size())
+                .mapToObj(i -> subnet(job.subnets().get(i), facts.get(i)))
+                .toList();
+    }
+
+    private static JobView.SubnetBody subnet(Subnet subnet, AddressFacts facts) {
+        Lan lan = facts.lan();
         SubnetSum sum = SubnetSum.of(lan.subnet());
         return new JobView.SubnetBody(
-                stored.job().subnets().get(0).id(),
+                subnet.id(),
+                subnet.name(),
+                subnet.vlan().orElse(0),
                 lan.subnet().toString(),
                 sum.network().toString(),
                 sum.broadcast().toString(),
@@ -98,15 +133,15 @@ public class JobViews {
                 sum.lastHost().toString(),
                 sum.hosts(),
                 lan.gateway().toString(),
-                stored.laptopHome().address().toString(),
+                subnet.laptopHome().toString(),
                 lan.pools().stream().map(r -> range(r, "DHCP pool")).toList(),
                 lan.reserved().stream().map(r -> range(r, "kept back")).toList(),
                 lan.taken().stream().map(t -> range(t.range(), t.holder())).toList(),
-                blocks(stored.job()));
+                blocks(facts));
     }
 
-    private static List<JobView.RangeBody> blocks(Job job) {
-        return AddressPlanner.blocksFor(JobAddresses.facts(job)).all().entrySet().stream()
+    private static List<JobView.RangeBody> blocks(AddressFacts facts) {
+        return AddressPlanner.blocksFor(facts).all().entrySet().stream()
                 .map(e -> range(e.getValue(), e.getKey().name().toLowerCase(Locale.ROOT)))
                 .toList();
     }
@@ -130,7 +165,13 @@ public class JobViews {
                 d.name(),
                 d.profile().kind().wire(),
                 d.profile().name(),
+                d.profile().id(),
+                d.addressed(),
                 d.mac(),
+                d.serialNumber(),
+                d.firmware(),
+                d.condition(),
+                d.format(),
                 d.address().map(Ipv4::toString).orElse(""),
                 d.prefix(),
                 d.gateway().map(Ipv4::toString).orElse(""),
@@ -140,11 +181,11 @@ public class JobViews {
                 d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""));
     }
 
-    private static JobView.LineBody line(Line l, Map<DeviceId, String> names) {
+    private static JobView.LineBody line(Job job, Line l, Map<DeviceId, String> names) {
         return new JobView.LineBody(
                 l.id(),
                 l.number(),
-                l.name(),
+                job.label(l),
                 l.camera().value(),
                 l.controlId(),
                 l.key().map(Line.Key::number).orElse(-1),

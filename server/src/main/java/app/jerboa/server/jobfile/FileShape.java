@@ -2,6 +2,7 @@ package app.jerboa.server.jobfile;
 
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.Lengths;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -41,7 +42,10 @@ final class FileShape {
             insist(KEYS.contains(key), "/" + key, "this key is not known here");
         }
         for (String key : KEYS) {
-            insist(file.has(key), "/" + key, "this is missing");
+            insist(
+                    file.has(key) || JobFileFormat.MAY_BE_MISSING.contains(key),
+                    "/" + key,
+                    "this is missing");
         }
     }
 
@@ -52,6 +56,14 @@ final class FileShape {
             case FLAG -> {
                 insist(value.isBoolean(), place, "true or false belongs here");
                 yield Boolean.toString(value.asBoolean());
+            }
+            case LENGTH -> {
+                insist(value.isNumber(), place, "a number belongs here");
+                yield Lengths.text(value.asDouble());
+            }
+            case FACTS -> {
+                insist(value.isObject(), place, "a profile belongs here");
+                yield value.toString();
             }
             case NAME, TEXT, CHOICE, ADDRESS, SUBNET, MAC, PROFILE -> {
                 insist(value.isString(), place, "a text belongs here");

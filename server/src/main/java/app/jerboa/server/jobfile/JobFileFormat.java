@@ -1,6 +1,7 @@
 package app.jerboa.server.jobfile;
 
 import app.jerboa.core.value.ItemKind;
+import java.util.Set;
 
 /** What writer, reader and schema agree on. */
 final class JobFileFormat {
@@ -13,6 +14,9 @@ final class JobFileFormat {
     static final int MOST_ITEMS = 50_000;
     static final int MOST_LOG_LINES = 100_000;
     static final int LONGEST_LOG_TEXT = 1_000;
+
+    /** Kinds that came after the first files were written: left out is none. */
+    static final Set<String> MAY_BE_MISSING = Set.of(key(ItemKind.PREPARED), key(ItemKind.PROFILE));
 
     private JobFileFormat() {}
 

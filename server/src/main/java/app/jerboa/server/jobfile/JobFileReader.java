@@ -102,6 +102,9 @@ final class JobFileReader {
             readItem(kind, node, place);
             return;
         }
+        if (node == null) {
+            return;
+        }
         insist(node.isArray(), place, "a list belongs here");
         for (int i = 0; i < node.size(); i++) {
             readItem(kind, node.get(i), place + "/" + i);

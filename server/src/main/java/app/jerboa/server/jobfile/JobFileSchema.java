@@ -36,6 +36,8 @@ final class JobFileSchema {
         }
         log(properties.putObject(JobFileFormat.LOG));
         requireAll(schema);
+        ((ArrayNode) schema.get("required"))
+                .removeIf(n -> JobFileFormat.MAY_BE_MISSING.contains(n.asString()));
         return schema;
     }
 
@@ -67,11 +69,26 @@ final class JobFileSchema {
                             .put("minimum", 1)
                             .put("description", "id of a " + type.target().orElseThrow().wire());
             case FLAG -> into.put("type", "boolean");
-            case CHOICE -> type.choices().forEach(into.putArray("enum")::add);
+            case CHOICE -> choice(type, into.putArray("enum"));
+            case LENGTH ->
+                    into.put("type", "number")
+                            .put("minimum", type.least())
+                            .put("maximum", type.most())
+                            .put("description", "metres");
+            case FACTS ->
+                    into.put("type", "object")
+                            .put("description", "as in jerboa-profile.schema.json");
             case ADDRESS -> pattern(type, into, ADDRESS);
             case SUBNET -> pattern(type, into, ADDRESS + "/([89]|[12][0-9]|30)");
             case MAC -> pattern(type, into, "([0-9a-f]{2}:){5}[0-9a-f]{2}");
             case PROFILE -> into.put("type", "string").put("description", "id of a profile");
+        }
+    }
+
+    private static void choice(FieldType type, ArrayNode words) {
+        type.choices().forEach(words::add);
+        if (type.optional()) {
+            words.add("");
         }
     }
 

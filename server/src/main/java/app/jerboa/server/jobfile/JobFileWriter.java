@@ -6,6 +6,7 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.server.logbook.LogEntry;
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -66,6 +67,8 @@ final class JobFileWriter {
                 }
             }
             case FLAG -> into.put(field.wire(), Boolean.parseBoolean(text));
+            case LENGTH -> into.put(field.wire(), new BigDecimal(text));
+            case FACTS -> into.set(field.wire(), JSON.readTree(text));
             case NAME, TEXT, CHOICE, ADDRESS, SUBNET, MAC, PROFILE -> into.put(field.wire(), text);
         }
     }

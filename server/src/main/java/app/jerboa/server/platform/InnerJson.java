@@ -1,7 +1,11 @@
 package app.jerboa.server.platform;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.cfg.MutableConfigOverride;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -16,8 +20,15 @@ public class InnerJson {
                 strict.rebuild()
                         .disable(
                                 DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
-                                DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+                                DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
+                                DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                        .withConfigOverride(List.class, InnerJson::emptyForNone)
+                        .withConfigOverride(String.class, InnerJson::emptyForNone)
                         .build();
+    }
+
+    private static void emptyForNone(MutableConfigOverride type) {
+        type.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY));
     }
 
     public JsonMapper mapper() {

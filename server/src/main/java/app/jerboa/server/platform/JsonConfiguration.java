@@ -1,7 +1,6 @@
 package app.jerboa.server.platform;
 
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.profile.DeviceKind;
 import java.util.List;
 import java.util.function.Function;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
@@ -52,9 +51,6 @@ class JsonConfiguration {
         SimpleModule module = new SimpleModule();
         module.addDeserializer(Ipv4.class, new FromText<>(Ipv4.class, Ipv4::parse));
         module.addSerializer(Ipv4.class, ToStringSerializer.instance);
-        module.addDeserializer(
-                DeviceKind.class,
-                new FromText<>(DeviceKind.class, t -> DeviceKind.fromWire(t).orElseThrow()));
         return module;
     }
 

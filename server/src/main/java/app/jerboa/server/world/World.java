@@ -58,7 +58,7 @@ public class World {
 
     private static List<RigBodies.Wanted> wanted(List<Device> devices) {
         return devices.stream()
-                .filter(d -> d.profile().head().isPresent())
+                .filter(d -> d.profile().drivable() && d.profile().factory().isPresent())
                 .map(
                         d ->
                                 new RigBodies.Wanted(

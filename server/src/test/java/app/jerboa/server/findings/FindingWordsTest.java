@@ -2,7 +2,7 @@ package app.jerboa.server.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.jerboa.core.job.JobFindings;
+import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.value.FindingCode;
 import java.io.IOException;
 import java.util.Map;

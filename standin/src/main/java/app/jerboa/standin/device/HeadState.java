@@ -1,6 +1,6 @@
 package app.jerboa.standin.device;
 
-import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Head;
 import java.time.Duration;
 import java.time.Instant;
 
@@ -26,7 +26,7 @@ public record HeadState(
     }
 
     /** The same head a moment later, held by its end stops. */
-    public HeadState at(Instant now, Profile.Head facts) {
+    public HeadState at(Instant now, Head facts) {
         double seconds = Math.max(0, Duration.between(asOf, now).toNanos() / 1e9);
         double newPan =
                 clamp(pan + panSpeed * seconds, facts.panLeftDegrees(), facts.panRightDegrees());
@@ -45,7 +45,7 @@ public record HeadState(
     /**
      * @param panStep -24 to 24, {@code tiltStep} -20 to 20; 0 stops that axis
      */
-    public HeadState driving(int panStep, int tiltStep, Profile.Head facts) {
+    public HeadState driving(int panStep, int tiltStep, Head facts) {
         double newPanSpeed = Math.copySign(facts.pan().at(Math.abs(panStep)), panStep);
         double newTiltSpeed = Math.copySign(facts.tilt().at(Math.abs(tiltStep)), tiltStep);
         return new HeadState(pan, tilt, zoom, newPanSpeed, newTiltSpeed, zoomSpeed, false, asOf);
@@ -54,7 +54,7 @@ public record HeadState(
     /**
      * @param step -8 (wide) to 8 (tele); 0 stops
      */
-    public HeadState zooming(int step, Profile.Head facts) {
+    public HeadState zooming(int step, Head facts) {
         double newZoomSpeed = Math.copySign(facts.zoom().at(Math.abs(step)), step);
         return new HeadState(pan, tilt, zoom, panSpeed, tiltSpeed, newZoomSpeed, homing, asOf);
     }

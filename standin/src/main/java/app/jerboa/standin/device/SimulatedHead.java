@@ -1,6 +1,6 @@
 package app.jerboa.standin.device;
 
-import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Head;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ViscaError;
@@ -19,7 +19,7 @@ public final class SimulatedHead {
 
     private static final int SOCKET = 1;
 
-    private final Profile.Head facts;
+    private final Head facts;
     private final InstantSource world;
     private final InstantSource wall;
     private HeadState state;
@@ -33,7 +33,7 @@ public final class SimulatedHead {
      */
     public record Heard(Instant at, int pan, int tilt) {}
 
-    public SimulatedHead(Profile.Head facts, InstantSource world, InstantSource wall) {
+    public SimulatedHead(Head facts, InstantSource world, InstantSource wall) {
         this.facts = facts;
         this.wall = wall;
         this.world = world;

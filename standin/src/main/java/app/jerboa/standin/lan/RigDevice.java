@@ -2,6 +2,7 @@ package app.jerboa.standin.lan;
 
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.standin.device.HeadState;
 import app.jerboa.standin.device.SimulatedHead;
@@ -139,7 +140,7 @@ public final class RigDevice {
         return Phase.UP;
     }
 
-    private void answer(Profile.Head facts) {
+    private void answer(Head facts) {
         SimulatedHead fresh = new SimulatedHead(facts, world, InstantSource.system());
         InetSocketAddress any = new InetSocketAddress(InetAddress.getLoopbackAddress(), 0);
         try {

@@ -1,5 +1,8 @@
-package app.jerboa.core.job;
+package app.jerboa.core.job.check;
 
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobAddresses;
+import app.jerboa.core.job.Waiver;
 import app.jerboa.core.net.AddressChecks;
 import app.jerboa.core.net.AddressCodes;
 import app.jerboa.core.value.Finding;
@@ -17,7 +20,11 @@ public final class JobFindings {
                     new Discipline(
                             "addresses",
                             AddressCodes.ALL,
-                            job -> AddressChecks.check(JobAddresses.facts(job))));
+                            job ->
+                                    JobAddresses.facts(job).stream()
+                                            .flatMap(f -> AddressChecks.check(f).stream())
+                                            .toList()),
+                    new Discipline("kit", KitCodes.ALL, KitChecks::check));
 
     /** A finding and who accepted it, if anybody did. */
     public record Judged(Finding finding, Optional<Waiver> waiver) {

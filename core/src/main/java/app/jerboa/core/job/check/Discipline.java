@@ -1,5 +1,6 @@
-package app.jerboa.core.job;
+package app.jerboa.core.job.check;
 
+import app.jerboa.core.job.Job;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.FindingCode;
 import java.util.List;

@@ -1,0 +1,32 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.value.Field;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * How this house likes things done.
+ *
+ * @param standard the one picture format of the job, for example {@code 1080p50}
+ * @param powerHeadroom share of a power budget kept free, 0 to 80 per cent
+ * @param linkHeadroom share of a link kept free, 0 to 80 per cent
+ * @param usualRun length of a run until it is measured, in metres
+ * @param schools the way chosen in each matter where practitioners differ
+ */
+public record Habits(
+        String standard,
+        Numbering numbering,
+        int powerHeadroom,
+        int linkHeadroom,
+        double usualRun,
+        Map<Field, String> schools) {
+    public Habits {
+        schools = Collections.unmodifiableMap(new EnumMap<>(schools));
+    }
+
+    /** The way chosen in a matter, for example {@code static}. */
+    public String school(Field matter) {
+        return schools.get(matter);
+    }
+}

@@ -1,0 +1,17 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+
+/**
+ * A profile of the job's own.
+ *
+ * @param facts its JSON as it is stored
+ */
+public record OwnProfile(long id, Profile profile, String facts) implements JobItem {
+    @Override
+    public ItemRef ref() {
+        return new ItemRef(ItemKind.PROFILE, id);
+    }
+}

@@ -1,0 +1,16 @@
+package app.jerboa.core.profile;
+
+/** Where a control ID is set. */
+public enum IdPlace {
+    MENU,
+    DIAL,
+    WEB_PAGE,
+    REMOTE,
+    /** Given by the order on the chain. */
+    CHAIN;
+
+    @Override
+    public String toString() {
+        return Kebab.of(this);
+    }
+}

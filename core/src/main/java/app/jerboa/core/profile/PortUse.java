@@ -1,0 +1,17 @@
+package app.jerboa.core.profile;
+
+/** What a port may be used for. */
+public enum PortUse {
+    CONTROL,
+    PICTURE,
+    CONTROL_AND_PICTURE,
+    /** Set-up only, never control. */
+    CONFIGURATION,
+    POWER,
+    NETWORK;
+
+    @Override
+    public String toString() {
+        return Kebab.of(this);
+    }
+}

@@ -1,0 +1,13 @@
+package app.jerboa.core.profile;
+
+/** How a network picture is coded. */
+public enum StreamCodec {
+    H264,
+    H265,
+    MJPEG;
+
+    @Override
+    public String toString() {
+        return Kebab.of(this);
+    }
+}

@@ -1,0 +1,16 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.core.motion.StickLaw;
+import app.jerboa.core.value.Field;
+
+/** The stick's law as the house likes it. */
+final class DeskLaw {
+    private DeskLaw() {}
+
+    static StickLaw of(Job job) {
+        return job.site().habits().school(Field.SCHOOL_STICK).equals("linear")
+                ? StickLaw.linear()
+                : StickLaw.progressive();
+    }
+}

@@ -1,0 +1,98 @@
+package app.jerboa.server.profile;
+
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.ProfileCheck;
+import app.jerboa.server.platform.InnerJson;
+import app.jerboa.server.profile.ProfileRejected.Wrong;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Profiles from JSON and back: kept to the schema, then checked against themselves. */
+@Component
+class ProfileReader {
+    private static final int LONGEST = 60_000;
+
+    private final JsonMapper json;
+    private final JsonMapper terse;
+    private final Schema schema =
+            SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(ProfileSchema.schema());
+
+    ProfileReader(InnerJson json) {
+        this.json = json.mapper();
+        this.terse =
+                this.json
+                        .rebuild()
+                        .changeDefaultPropertyInclusion(
+                                i -> i.withValueInclusion(JsonInclude.Include.NON_EMPTY))
+                        .build();
+    }
+
+    /**
+     * @throws ProfileRejected with every place that is wrong
+     */
+    Profile read(String text) {
+        if (text.length() > LONGEST) {
+            throw rejected("", "it is longer than " + LONGEST + " characters");
+        }
+        JsonNode tree;
+        try {
+            tree = json.readTree(text);
+        } catch (JacksonException e) {
+            throw rejected("", "it is not readable JSON: cut off, damaged, or a key twice");
+        }
+        List<Wrong> outside =
+                schema.validate(tree).stream()
+                        .map(e -> new Wrong(e.getInstanceLocation().toString(), e.getMessage()))
+                        .toList();
+        if (!outside.isEmpty()) {
+            throw new ProfileRejected(outside);
+        }
+        return agreeing(typed(tree));
+    }
+
+    private Profile typed(JsonNode tree) {
+        try {
+            return json.treeToValue(tree, Profile.class);
+        } catch (JacksonException e) {
+            Throwable cause = e.getCause() == null ? e : e.getCause();
+            throw rejected("/" + String.join("/", path(e)), String.valueOf(cause.getMessage()));
+        }
+    }
+
+    private static List<String> path(JacksonException e) {
+        return e.getPath().stream()
+                .map(r -> r.getPropertyName() == null ? "" + r.getIndex() : r.getPropertyName())
+                .toList();
+    }
+
+    private static Profile agreeing(Profile profile) {
+        List<Wrong> inside =
+                ProfileCheck.of(profile).stream().map(d -> new Wrong(d.at(), d.reason())).toList();
+        if (!inside.isEmpty()) {
+            throw new ProfileRejected(inside);
+        }
+        return profile;
+    }
+
+    private static ProfileRejected rejected(String at, String reason) {
+        return new ProfileRejected(List.of(new Wrong(at, reason)));
+    }
+
+    /** The one way a profile is written: what is none is left out. */
+    String write(Profile profile) {
+        return terse.writeValueAsString(profile);
+    }
+
+    /** As {@link #write}, for a file that people read. */
+    String pretty(Profile profile) {
+        return terse.writerWithDefaultPrettyPrinter().writeValueAsString(profile) + "\n";
+    }
+}
