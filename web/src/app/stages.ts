@@ -9,16 +9,20 @@ export interface Stage {
 
 /** The stages in working order. */
 export function stagesOf(job: Job): readonly Stage[] {
-  const cameras = job.devices.filter((d) => job.lines.some((l) => l.cameraId === d.id))
-  const stops = job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0)
+  const onLine = new Set(job.lines.map((l) => l.cameraId))
+  const cameras = job.devices.filter((d) => onLine.has(d.id))
+  const addressed = job.devices.filter((d) => d.networked)
+  const stops = job.findings.filter(
+    (f) => f.severity === 'stop' && f.waiver.id === 0 && f.code.startsWith('ADDR-'),
+  )
   const stopped = new Set(stops.flatMap((f) => f.deviceIds))
-  const sound = job.devices.filter((d) => d.address !== '' && !stopped.has(d.id)).length
+  const sound = addressed.filter((d) => !stopped.has(d.id)).length
   const set = cameras.filter((d) => d.mark === 'set').length
   return [
     { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
     { path: 'site', name: 'Site', count: `${job.ranges.length} ranges noted` },
     { path: 'kit', name: 'Kit', count: `${job.devices.length} devices` },
-    { path: 'addresses', name: 'Addresses', count: `${sound} of ${job.devices.length} sound` },
+    { path: 'addresses', name: 'Addresses', count: `${sound} of ${addressed.length} sound` },
     { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
     { path: 'desk', name: 'Desk', count: `${set} to drive` },
   ]

@@ -47,7 +47,7 @@ export function AddressesPage({ job }: { readonly job: Job }) {
         <SheetTable
           label="Address sheet"
           columns={columnsOf(job)}
-          rows={job.devices}
+          rows={job.devices.filter((d) => d.networked)}
           rowKey={(d) => d.id}
           rowLabel={(d) => d.name}
           rowId={(d) => `device-${d.id}`}
@@ -71,7 +71,8 @@ export function AddressesPage({ job }: { readonly job: Job }) {
 }
 
 function columnsOf(job: Job): readonly Column<Device>[] {
-  const line = (d: Device) => job.lines.find((l) => l.cameraId === d.id)
+  const lines = new Map(job.lines.map((l) => [l.cameraId, l]))
+  const line = (d: Device) => lines.get(d.id)
   return [
     { title: 'Device', cell: (d) => <b style={{ whiteSpace: 'nowrap' }}>{d.name}</b> },
     {

@@ -1,96 +1,84 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import Paper from '@mui/material/Paper'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import Tab from '@mui/material/Tab'
+import Tabs from '@mui/material/Tabs'
+import { useEffect, useState } from 'react'
 import { rights } from '../../shared/api/changes'
-import { post, sentence } from '../../shared/api/client'
-import { showJob } from '../../shared/api/job'
-import type { Device, Job } from '../../shared/api/types'
-import { EditCell } from '../../shared/ui/EditCell'
+import type { Job } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
-import type { Column } from '../../shared/ui/SheetTable'
-import { SheetTable } from '../../shared/ui/SheetTable'
-import { Trouble } from '../../shared/ui/Trouble'
+import { BeforeTheVan } from './BeforeTheVan'
+import { KitTable } from './KitTable'
+import { PasteSheet } from './PasteSheet'
+import { ProfileDrawer } from './ProfileDrawer'
+import { ProfileDialog } from './ProfileDialog'
 import { Shelf } from './Shelf'
-import { tidyMac } from './tidyMac'
 
-/** The kit: a shelf to add from, and the devices that are on the van. */
+const HERE = /^(KIT|PREP|POE|VID|NAME|CTRL)-/
+
+/** The kit: a shelf to add from, the devices that are on the van, and what to do before it leaves. */
 export function KitPage({ job }: { readonly job: Job }) {
-  const queries = useQueryClient()
+  const [tab, setTab] = useState<'devices' | 'van'>('devices')
+  const [facts, setFacts] = useState<string>()
+  const [pasted, setPasted] = useState<string>()
+  const [importing, setImporting] = useState(false)
   const may = rights(job).plan
-  const remove = useMutation({
-    mutationFn: (device: number) => post<Job>(`/api/jobs/${job.id}/kit/remove`, { devices: [device] }),
-    onSuccess: (view) => showJob(queries, view),
-  })
-  const columns: readonly Column<Device>[] = [
-    {
-      title: 'Device',
-      cell: (d) => (
-        <EditCell
-          job={job}
-          item="device"
-          id={d.id}
-          field="name"
-          value={d.name}
-          label={`Name of ${d.name}`}
-          hint="Enter takes it"
-        >
-          <b>{d.name}</b>
-        </EditCell>
-      ),
-    },
-    { title: 'Profile', cell: (d) => d.profile },
-    {
-      title: 'MAC',
-      mono: true,
-      cell: (d) => (
-        <EditCell
-          job={job}
-          item="device"
-          id={d.id}
-          field="mac"
-          value={d.mac}
-          label={`MAC of ${d.name}`}
-          hint="As on its label"
-          tidy={tidyMac}
-        >
-          {d.mac || 'not noted'}
-        </EditCell>
-      ),
-    },
-    {
-      title: '',
-      cell: (d) =>
-        may && (
-          <Button size="small" aria-label={`Remove ${d.name}`} onClick={() => remove.mutate(d.id)}>
-            Remove
-          </Button>
-        ),
-    },
-  ]
+  usePaste(may && tab === 'devices' && pasted === undefined, setPasted)
   return (
-    <Page title="Kit" job={job}>
-      {remove.error && <Trouble>{sentence(remove.error)}</Trouble>}
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '264px minmax(0, 820px)' }, gap: 2 }}>
-        <Shelf job={job} />
-        <Paper sx={{ alignSelf: 'start' }}>
-          {job.devices.length === 0 ? (
-            <Box sx={{ p: 2 }}>
-              Nothing is on the van yet. Say how many of what on the left: names, lines, keys and addresses
-              are worked out.
-            </Box>
-          ) : (
-            <SheetTable
-              label="Kit"
-              columns={columns}
-              rows={job.devices}
-              rowKey={(d) => d.id}
-              rowLabel={(d) => d.name}
-              rowId={(d) => `device-${d.id}`}
-            />
-          )}
-        </Paper>
+    <Page
+      title="Kit"
+      job={job}
+      findings={job.findings.filter((f) => HERE.test(f.code))}
+      folded
+      fills
+      keys={[
+        ['6 ceiling ptz, Enter', 'adds six of what is marked on the shelf'],
+        ['Ctrl+V', 'reads a list from a spreadsheet'],
+        ['Shift on a tick', 'ticks everything between'],
+      ]}
+      actions={
+        may && (
+          <Button variant="outlined" onClick={() => setPasted('')}>
+            From a list …
+          </Button>
+        )
+      }
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: '244px minmax(0, 1fr)' },
+          gap: 2,
+          flex: 1,
+          minHeight: 0,
+        }}
+      >
+        <Shelf job={job} onFacts={setFacts} onImport={() => setImporting(true)} />
+        <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
+          <Tabs value={tab} onChange={(_, next: 'devices' | 'van') => setTab(next)} sx={{ minHeight: 40 }}>
+            <Tab value="devices" label={`On the van: ${job.devices.length}`} sx={{ textTransform: 'none' }} />
+            <Tab value="van" label="Before the van leaves" sx={{ textTransform: 'none' }} />
+          </Tabs>
+          {tab === 'devices' ? <KitTable job={job} onFacts={setFacts} /> : <BeforeTheVan job={job} />}
+        </Box>
       </Box>
+      {facts !== undefined && <ProfileDrawer job={job} profile={facts} onClose={() => setFacts(undefined)} />}
+      {pasted !== undefined && <PasteSheet job={job} text={pasted} onClose={() => setPasted(undefined)} />}
+      {importing && <ProfileDialog job={job} onClose={() => setImporting(false)} />}
     </Page>
   )
+}
+
+/** What is pasted anywhere on the page, but not into a field. */
+function usePaste(on: boolean, take: (text: string) => void) {
+  useEffect(() => {
+    if (!on) return
+    const onPaste = (e: ClipboardEvent) => {
+      const into = e.target as HTMLElement
+      if (into.closest('input, textarea, [role=dialog]')) return
+      const text = e.clipboardData?.getData('text/plain') ?? ''
+      if (text.trim() !== '') take(text)
+    }
+    document.addEventListener('paste', onPaste)
+    return () => document.removeEventListener('paste', onPaste)
+  }, [on, take])
 }

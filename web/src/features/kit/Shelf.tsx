@@ -4,82 +4,151 @@ import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import type { KeyboardEvent } from 'react'
 import { rights } from '../../shared/api/changes'
 import { get, post, sentence } from '../../shared/api/client'
-import { showJob } from '../../shared/api/job'
+import { jobKeys, showJob } from '../../shared/api/job'
 import type { Job, ShelfProfile } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { fits, howMany } from './howMany'
 
-/** Every profile, found by a few letters; adding is "how many of what". */
-export function Shelf({ job }: { readonly job: Job }) {
-  const [wanted, setWanted] = useState('')
-  const shelf = useQuery({
-    queryKey: ['profiles'],
-    queryFn: () => get<ShelfProfile[]>('/api/profiles'),
-    staleTime: Infinity,
+export const useShelf = (job: number) =>
+  useQuery({
+    queryKey: jobKeys.shelf(job),
+    queryFn: () => get<ShelfProfile[]>(`/api/jobs/${job}/profiles`),
   })
-  const words = wanted.trim().toLowerCase().split(/\s+/)
-  const shown =
-    shelf.data?.filter((p) => words.every((w) => `${p.name} ${p.kind}`.toLowerCase().includes(w))) ?? []
+
+interface Props {
+  readonly job: Job
+  readonly onFacts: (profile: string) => void
+  readonly onImport: () => void
+}
+
+/** Every profile, found by a few letters; adding is "how many of what", by keyboard or by click. */
+export function Shelf({ job, onFacts, onImport }: Props) {
+  const [typed, setTyped] = useState('')
+  const [pointed, setPointed] = useState(0)
+  const queries = useQueryClient()
+  const shelf = useShelf(job.id)
+  const { count, words } = howMany(typed)
+  const shown = shelf.data?.filter((p) => fits(words, `${p.name} ${p.sort} ${p.kind}`)) ?? []
+  const at = Math.min(pointed, shown.length - 1)
+  const add = useMutation({
+    mutationFn: (profile: string) => post<Job>(`/api/jobs/${job.id}/kit`, { profile, count }),
+    onSuccess: async (view) => {
+      setTyped('')
+      setPointed(0)
+      await showJob(queries, view)
+    },
+  })
+  const may = rights(job).plan
+  const onKey = (e: KeyboardEvent) => {
+    const chosen = shown[at]
+    if (e.key === 'ArrowDown') setPointed(Math.min(shown.length - 1, at + 1))
+    else if (e.key === 'ArrowUp') setPointed(Math.max(0, at - 1))
+    else if (e.key === 'Enter' && chosen && may && words.length > 0 && !add.isPending) add.mutate(chosen.id)
+    else return
+    e.preventDefault()
+  }
   return (
-    <Paper sx={{ p: 1.5, alignSelf: 'start' }} component="section" aria-label="Shelf">
+    <Paper
+      component="section"
+      aria-label="Shelf"
+      sx={{
+        p: 1.5,
+        display: 'flex',
+        flexDirection: 'column',
+        minHeight: 0,
+        maxHeight: { xs: 420, md: 'none' },
+      }}
+    >
       <TextField
         fullWidth
-        label="Find a profile"
-        value={wanted}
-        onChange={(e) => setWanted(e.target.value)}
+        label={may ? 'How many of what' : 'Find a profile'}
+        placeholder="6 ceiling ptz"
+        helperText={may ? 'Enter adds what is marked; arrows move the mark' : undefined}
+        value={typed}
+        onChange={(e) => {
+          setTyped(e.target.value)
+          setPointed(0)
+        }}
+        onKeyDown={onKey}
+        slotProps={{ htmlInput: { spellCheck: false, autoComplete: 'off' } }}
       />
+      {add.error && <Trouble>{sentence(add.error)}</Trouble>}
       {shelf.error && <Trouble>{sentence(shelf.error)}</Trouble>}
-      {shelf.data && shown.length === 0 && <p>No profile goes by that.</p>}
-      {shown.map((p) => (
-        <OnShelf key={p.id} job={job} profile={p} />
-      ))}
+      {shelf.data && shown.length === 0 && <p>No profile goes by that. Fewer letters find more.</p>}
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, overflow: 'auto', flex: 1 }}>
+        {shown.map((p, i) => (
+          <OnShelf
+            key={p.id}
+            profile={p}
+            marked={i === at && words.length > 0}
+            count={may ? count : 0}
+            busy={add.isPending}
+            onAdd={() => add.mutate(p.id)}
+            onFacts={() => onFacts(p.id)}
+          />
+        ))}
+      </Box>
+      {may && (
+        <Button size="small" onClick={onImport} sx={{ mt: 1, alignSelf: 'start' }}>
+          Profile from a file …
+        </Button>
+      )}
     </Paper>
   )
 }
 
-function OnShelf({ job, profile }: { readonly job: Job; readonly profile: ShelfProfile }) {
-  const queries = useQueryClient()
-  const [count, setCount] = useState('1')
-  const add = useMutation({
-    mutationFn: () => post<Job>(`/api/jobs/${job.id}/kit`, { profile: profile.id, count: Number(count) }),
-    onSuccess: async (view) => {
-      setCount('1')
-      await showJob(queries, view)
-    },
-  })
+interface ItemProps {
+  readonly profile: ShelfProfile
+  readonly marked: boolean
+  /** How many a click adds; 0 when this person may not. */
+  readonly count: number
+  readonly busy: boolean
+  readonly onAdd: () => void
+  readonly onFacts: () => void
+}
+
+function OnShelf({ profile, marked, count, busy, onAdd, onFacts }: ItemProps) {
   const facts = [
-    profile.factoryAddress && `factory ${profile.factoryAddress}`,
-    `boots in ${profile.bootSeconds} s`,
-    profile.keys > 0 && `${profile.keys} keys${profile.counting ? ', counting' : ''}`,
+    profile.own > 0 && 'of this job',
+    profile.factoryAddress,
+    profile.keys > 0 && `${profile.keys} ${profile.keys === 1 ? 'key' : 'keys'}`,
   ].filter(Boolean)
   return (
     <Box
-      component="form"
+      component="li"
       data-profile={profile.id}
-      onSubmit={(e) => {
-        e.preventDefault()
-        add.mutate()
+      data-marked={marked ? '' : undefined}
+      sx={{
+        borderTop: '1px solid',
+        borderColor: 'divider',
+        py: 0.75,
+        pl: marked ? 1 : 0,
+        borderLeft: marked ? '4px solid' : undefined,
+        borderLeftColor: 'primary.main',
       }}
-      sx={{ borderTop: '1px solid', borderColor: 'divider', mt: 1.5, pt: 1.5 }}
     >
-      <b>{profile.name}</b>
-      <Box sx={{ color: 'text.secondary', fontSize: '0.88rem' }}>{facts.join(', ')}</Box>
-      {rights(job).plan && (
-        <Box sx={{ display: 'flex', gap: 1, mt: 0.75 }}>
-          <TextField
-            type="number"
-            value={count}
-            onChange={(e) => setCount(e.target.value)}
-            slotProps={{ htmlInput: { min: 1, max: 100, 'aria-label': `How many ${profile.name}` } }}
-            sx={{ width: 84 }}
-          />
-          <Button type="submit" variant="outlined" disabled={add.isPending}>
-            Add
+      <Box sx={{ lineHeight: 1.3 }}>{profile.name}</Box>
+      <Box className="mono" sx={{ color: 'text.secondary', fontSize: '0.82rem' }}>
+        {facts.join(', ')}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 0.5 }}>
+        {count > 0 && (
+          <Button size="small" sx={{ minHeight: 30, px: 0.5 }} disabled={busy} onClick={onAdd}>
+            Add {count}
           </Button>
-        </Box>
-      )}
-      {add.error && <Trouble>{sentence(add.error)}</Trouble>}
+        )}
+        <Button
+          size="small"
+          sx={{ minHeight: 30, px: 0.5 }}
+          onClick={onFacts}
+          aria-label={`Facts of ${profile.name}`}
+        >
+          Facts
+        </Button>
+      </Box>
     </Box>
   )
 }

@@ -32,7 +32,7 @@ const columns: readonly Column<Row>[] = [
 ]
 
 function Planned({ row }: { readonly row: Row }) {
-  const address = row.camera.address || 'none'
+  const address = row.camera.address || (row.camera.networked ? 'none' : 'no network')
   if (!row.stopped) return address
   return (
     <Box component="span" sx={{ color: 'error.main', fontWeight: 600 }}>
@@ -44,10 +44,13 @@ function Planned({ row }: { readonly row: Row }) {
 /** A job's first page: one row a line, its whole thread. */
 export function LineUpPage({ job }: { readonly job: Job }) {
   const stops = new Set(
-    job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0).flatMap((f) => f.deviceIds),
+    job.findings
+      .filter((f) => f.severity === 'stop' && f.waiver.id === 0 && f.code.startsWith('ADDR-'))
+      .flatMap((f) => f.deviceIds),
   )
+  const devices = new Map(job.devices.map((d) => [d.id, d]))
   const rows = job.lines.flatMap((line) => {
-    const camera = job.devices.find((d) => d.id === line.cameraId)
+    const camera = devices.get(line.cameraId)
     return camera ? [{ line, camera, stopped: stops.has(camera.id) }] : []
   })
   return (

@@ -28,6 +28,8 @@ export interface ProblemBody {
   readonly index?: number
   /** In a conflict: what stands there now. */
   readonly theirs?: string
+  /** Of a profile: every place that is wrong, as a JSON pointer. */
+  readonly problems?: readonly { readonly at: string; readonly reason: string }[]
 }
 
 const NO_SERVER =

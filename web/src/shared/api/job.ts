@@ -12,6 +12,8 @@ export const jobKeys = {
   log: (job: number) => ['job', job, 'log'] as const,
   people: (job: number) => ['job', job, 'people'] as const,
   present: (job: number) => ['job', job, 'present'] as const,
+  shelf: (job: number) => ['job', job, 'profiles'] as const,
+  preparation: (job: number) => ['job', job, 'preparation'] as const,
 }
 
 export const useJobs = () =>
@@ -28,6 +30,8 @@ export async function showJob(queries: QueryClient, view: Job): Promise<void> {
   queries.setQueryData<Job>(jobKeys.one(view.id), (old) => (old && old.version > view.version ? old : view))
   await queries.invalidateQueries({ queryKey: jobKeys.bringUp(view.id) })
   await queries.invalidateQueries({ queryKey: jobKeys.log(view.id) })
+  await queries.invalidateQueries({ queryKey: jobKeys.shelf(view.id) })
+  await queries.invalidateQueries({ queryKey: jobKeys.preparation(view.id) })
   await queries.invalidateQueries({ queryKey: jobKeys.all })
 }
 

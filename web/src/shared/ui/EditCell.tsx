@@ -17,6 +17,8 @@ interface Props {
   readonly field: string
   /** As it stands now. */
   readonly value: string
+  /** What stands in the input at first, where that is not the value itself: a length in feet. */
+  readonly typing?: string
   /** Of the input, for example "Address of L4". */
   readonly label: string
   readonly hint: string
@@ -77,15 +79,16 @@ interface EditingProps extends Props {
 
 const trimmed = (typed: string) => typed.trim()
 
-function Editing({ job, label, hint, started, edit, onLeave, tidy = trimmed }: EditingProps) {
-  const [typed, setTyped] = useState(started)
+function Editing({ job, label, hint, started, typing, edit, onLeave, tidy = trimmed }: EditingProps) {
+  const first = typing ?? started
+  const [typed, setTyped] = useState(first)
   const input = useRef<HTMLInputElement>(null)
   const change = useChange(job.id)
   const theirs = change.error instanceof Refused ? change.error.body.theirs : undefined
   const take = (before: string) => {
     if (change.isPending) return
     const after = tidy(typed)
-    if (after === before) return onLeave()
+    if (after === before || typed === first) return onLeave()
     change.mutate(editing(edit(before, after)), {
       onSuccess: onLeave,
       onError: (error) => mark(input.current, error),

@@ -9,13 +9,15 @@ import { Waive, WaivedNote } from './Waive'
 interface Props {
   readonly job: Job
   readonly findings: readonly Finding[]
+  /** Starts folded even with something to say. */
+  readonly folded?: boolean
 }
 
 /** The ruled margin: findings beside what they concern, stops first, each with why, source and fix. */
-export function Margin({ job, findings }: Props) {
+export function Margin({ job, findings, folded: wanted = false }: Props) {
   // With nothing to say it keeps out of the way, until somebody decides otherwise.
   const [choice, setFolded] = useState<boolean>()
-  const folded = choice ?? findings.length === 0
+  const folded = choice ?? (wanted || findings.length === 0)
   const [chosen, setChosen] = useState<Fix>()
   if (folded) {
     return (
@@ -23,7 +25,8 @@ export function Margin({ job, findings }: Props) {
         onClick={() => setFolded(false)}
         sx={{ writingMode: 'vertical-rl', minWidth: 40, borderRadius: 0 }}
       >
-        Findings ({findings.filter((f) => f.waiver.id === 0).length})
+        Findings ({findings.filter((f) => f.waiver.id === 0).length}
+        {stops(findings)})
       </Button>
     )
   }
@@ -65,6 +68,11 @@ export function Margin({ job, findings }: Props) {
       )}
     </Box>
   )
+}
+
+function stops(findings: readonly Finding[]): string {
+  const count = findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0).length
+  return count === 0 ? '' : `, ▲ ${count} stop`
 }
 
 interface NoteProps {

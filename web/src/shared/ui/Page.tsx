@@ -14,11 +14,15 @@ interface Props {
   readonly actions?: ReactNode
   /** Keys of this page beside those that work everywhere. */
   readonly keys?: readonly PageKey[]
+  /** The margin starts folded: the page needs the room. */
+  readonly folded?: boolean
+  /** The content is as tall as the window and scrolls within itself. */
+  readonly fills?: boolean
   readonly children: ReactNode
 }
 
 /** A stage's page: its title and actions, its content, and the margin beside it. */
-export function Page({ title, job, findings, actions, keys = [], children }: Props) {
+export function Page({ title, job, findings, actions, keys = [], folded, fills, children }: Props) {
   useHashTarget()
   return (
     <Box
@@ -39,6 +43,7 @@ export function Page({ title, job, findings, actions, keys = [], children }: Pro
           overflow: { sm: 'auto' },
           px: { xs: 2, sm: 3 },
           py: 2,
+          ...(fills ? { display: 'flex', flexDirection: 'column' } : {}),
         }}
       >
         <Box
@@ -51,7 +56,7 @@ export function Page({ title, job, findings, actions, keys = [], children }: Pro
         </Box>
         {children}
       </Box>
-      {findings && <Margin job={job} findings={findings} />}
+      {findings && <Margin job={job} findings={findings} folded={folded ?? false} />}
       <KeysHelp title={title} keys={keys} />
     </Box>
   )

@@ -33,7 +33,7 @@ public final class JobEditor {
         ProfileShelf all = shelf.with(own(items));
         List<JobItem> typed = items.stream().map(i -> JobItems.typed(i, all)).toList();
         JobLinks.check(items.stream().map(Item::ref).collect(Collectors.toSet()), items);
-        return Job.of(typed);
+        return sound(Job.of(typed));
     }
 
     /** As {@link #read}, for texts that were checked before they were stored. */
@@ -84,7 +84,12 @@ public final class JobEditor {
             items.replaceAll((ref, item) -> refreshed(item, all));
         }
         JobLinks.check(items.keySet(), looking(items, touched, !changes.removes().isEmpty()));
-        return Job.of(items.values());
+        return sound(Job.of(items.values()));
+    }
+
+    private static Job sound(Job job) {
+        SubnetRules.check(job.subnets());
+        return job;
     }
 
     private ProfileShelf shelfAfter(Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched) {

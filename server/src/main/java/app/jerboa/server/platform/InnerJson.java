@@ -27,6 +27,14 @@ public class InnerJson {
                         .build();
     }
 
+    /** The same without a server around it, for tests and tools. */
+    public static InnerJson alone() {
+        JsonMapper.Builder builder = JsonMapper.builder();
+        new JsonConfiguration().strictJson().customize(builder);
+        return new InnerJson(
+                builder.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build());
+    }
+
     private static void emptyForNone(MutableConfigOverride type) {
         type.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY));
     }

@@ -1,0 +1,125 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { FactInput } from './FactInput'
+import type { Facts, Schema } from './profileSchema'
+import { blank, isFacts, withFact } from './profileSchema'
+
+/** Where something is wrong, as a JSON pointer, and why. */
+export interface Problem {
+  readonly at: string
+  readonly reason: string
+}
+
+interface Props {
+  readonly schema: Schema
+  readonly facts: Facts
+  readonly problems: readonly Problem[]
+  readonly onChange: (facts: Facts) => void
+  /** Pointer of this part. */
+  readonly at?: string
+}
+
+/** A form made from the schema: facts beside each other, groups that can be there or not. */
+export function FactsForm({ schema, facts, problems, onChange, at = '' }: Props) {
+  const parts = Object.entries(schema.properties ?? {})
+  const isGroup = (part: Schema) => part.type === 'object' || part.items?.type === 'object'
+  const set = (key: string, value: unknown) => onChange(withFact(facts, key, value))
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mt: 1 }}>
+        {parts
+          .filter(([, part]) => !isGroup(part))
+          .map(([key, part]) => (
+            <FactInput
+              key={key}
+              schema={part}
+              required={schema.required?.includes(key) ?? false}
+              value={facts[key]}
+              problem={problems.find((p) => p.at === `${at}/${key}`)?.reason}
+              onChange={(value) => set(key, value)}
+            />
+          ))}
+      </Box>
+      {parts
+        .filter(([, part]) => isGroup(part))
+        .map(([key, part]) => (
+          <Group
+            key={key}
+            schema={part}
+            value={facts[key]}
+            needed={schema.required?.includes(key) ?? false}
+            problems={problems}
+            at={`${at}/${key}`}
+            onChange={(value) => set(key, value)}
+          />
+        ))}
+    </>
+  )
+}
+
+interface GroupProps {
+  readonly schema: Schema
+  readonly value: unknown
+  readonly needed: boolean
+  readonly problems: readonly Problem[]
+  readonly at: string
+  readonly onChange: (value: unknown) => void
+}
+
+function Group({ schema, value, needed, problems, at, onChange }: GroupProps) {
+  const title = schema.title ?? ''
+  const rules = { borderTop: '1px solid', borderColor: 'divider', mt: 2, pt: 1 }
+  if (schema.type === 'array') {
+    const items = Array.isArray(value) ? value.filter(isFacts) : []
+    const item = schema.items ?? {}
+    return (
+      <Box component="fieldset" sx={{ ...rules, border: 0, m: 0, p: 0 }}>
+        <Box sx={{ ...rules, display: 'flex', alignItems: 'center', gap: 2 }}>
+          <b>{title}</b>
+          <Button size="small" onClick={() => onChange([...items, blank(item)])}>
+            One more
+          </Button>
+        </Box>
+        {items.map((facts, i) => (
+          <Box key={i} sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
+            <Box sx={{ flex: 1 }}>
+              <FactsForm
+                schema={item}
+                facts={facts}
+                problems={problems}
+                at={`${at}/${i}`}
+                onChange={(next) => onChange(items.map((x, k) => (k === i ? next : x)))}
+              />
+            </Box>
+            <Button
+              size="small"
+              sx={{ mt: 1 }}
+              aria-label={`Remove ${title} ${i + 1}`}
+              onClick={() => onChange(items.filter((_, k) => k !== i))}
+            >
+              Remove
+            </Button>
+          </Box>
+        ))}
+      </Box>
+    )
+  }
+  const there = isFacts(value)
+  return (
+    <Box sx={rules}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
+        <b>{title}</b>
+        {!needed && (
+          <Button
+            size="small"
+            aria-label={`${there ? 'Without' : 'With'} ${title}`}
+            onClick={() => onChange(there ? undefined : blank(schema))}
+          >
+            {there ? 'has none' : 'has one'}
+          </Button>
+        )}
+      </Box>
+      {there && <FactsForm schema={schema} facts={value} problems={problems} at={at} onChange={onChange} />}
+    </Box>
+  )
+}

@@ -1,0 +1,92 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogActions from '@mui/material/DialogActions'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Refused, post, put, sentence } from '../../shared/api/client'
+import { showJob } from '../../shared/api/job'
+import type { Job } from '../../shared/api/types'
+import { Trouble } from '../../shared/ui/Trouble'
+import { FactsForm } from './FactsForm'
+import type { Facts } from './profileSchema'
+import { isFacts } from './profileSchema'
+import { useProfileSchema } from './useProfile'
+
+interface Props {
+  readonly job: Job
+  /** What the form starts with; none to read a file first. */
+  readonly start?: Facts
+  /** Item number of the job's own profile that is changed; 0 for a new one. */
+  readonly own?: number
+  readonly onClose: () => void
+}
+
+/** A profile of the job's own: copied, changed or out of a file, checked by the published schema. */
+export function ProfileDialog({ job, start, own = 0, onClose }: Props) {
+  const [facts, setFacts] = useState<Facts | undefined>(start)
+  const [unreadable, setUnreadable] = useState<string>()
+  const schema = useProfileSchema()
+  const queries = useQueryClient()
+  const save = useMutation({
+    mutationFn: (now: Facts) =>
+      own > 0
+        ? put<Job>(`/api/jobs/${job.id}/profiles/${own}`, { was: start, facts: now })
+        : post<Job>(`/api/jobs/${job.id}/profiles`, now),
+    onSuccess: async (view) => {
+      onClose()
+      await showJob(queries, view)
+    },
+  })
+  const problems = save.error instanceof Refused ? (save.error.body.problems ?? []) : []
+  const read = async (file: File | undefined) => {
+    if (!file) return
+    try {
+      const found: unknown = JSON.parse(await file.text())
+      if (!isFacts(found)) throw new SyntaxError()
+      setUnreadable(undefined)
+      setFacts(found)
+    } catch {
+      setUnreadable(`${file.name} is no readable profile. Nothing was changed; choose a *.profile.json file.`)
+    }
+  }
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-label="Own profile">
+      <DialogTitle>{own > 0 ? 'Change this profile' : 'A profile of this job'}</DialogTitle>
+      <DialogContent>
+        {facts === undefined && (
+          <Box>
+            <p>A profile travels as one file, for example ceiling-ptz-2.profile.json.</p>
+            <Button component="label" variant="outlined">
+              Choose the file …
+              <input
+                type="file"
+                accept=".json,application/json"
+                hidden
+                onChange={(e) => void read(e.target.files?.[0])}
+              />
+            </Button>
+          </Box>
+        )}
+        {unreadable && <Trouble>{unreadable}</Trouble>}
+        {schema.error && <Trouble>{sentence(schema.error)}</Trouble>}
+        {facts && schema.data && (
+          <FactsForm schema={schema.data} facts={facts} problems={problems} onChange={setFacts} />
+        )}
+        {save.error && <Trouble>{sentence(save.error)}</Trouble>}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button
+          variant="contained"
+          disabled={!facts || save.isPending}
+          onClick={() => facts && save.mutate(facts)}
+        >
+          Keep this profile
+        </Button>
+      </DialogActions>
+    </Dialog>
+  )
+}

@@ -1,0 +1,92 @@
+import Box from '@mui/material/Box'
+import Paper from '@mui/material/Paper'
+import type { ReactNode } from 'react'
+import type { Job } from '../../shared/api/types'
+import { length } from '../../shared/format/length'
+import { formats } from '../../shared/formats'
+import { ChoiceCell } from '../../shared/ui/ChoiceCell'
+import { EditCell } from '../../shared/ui/EditCell'
+
+const units = { m: 'metres', ft: 'feet' }
+const numbering = {
+  numbers: 'numbers: L1, L2, L3',
+  letters: 'letters: LA, LB, LC',
+  'from-zero': 'from zero: L0, L1, L2',
+}
+
+/** What holds for the whole job: format, units, numbering, and what is kept free. */
+export function Habits({ job }: { readonly job: Job }) {
+  const site = job.site
+  const choice = (field: string, value: string, label: string, choices: Readonly<Record<string, string>>) => (
+    <ChoiceCell
+      job={job}
+      item="site"
+      id={site.id}
+      field={field}
+      value={value}
+      label={label}
+      choices={choices}
+    />
+  )
+  const text = (field: string, value: string, label: string, hint: string, shown: string, typing = value) => (
+    <EditCell
+      job={job}
+      item="site"
+      id={site.id}
+      field={field}
+      value={value}
+      typing={typing}
+      label={label}
+      hint={hint}
+    >
+      {shown}
+    </EditCell>
+  )
+  return (
+    <Paper sx={{ p: 2, mb: 2 }} component="section" aria-label="Standard and habits">
+      <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 1 }}>
+        Standard and habits
+      </Box>
+      <Fact name="Picture format">{choice('standard', site.standard, 'Picture format', formats)}</Fact>
+      <Fact name="Lengths in">{choice('units', site.units, 'Lengths in', units)}</Fact>
+      <Fact name="Cameras are">{choice('numbering', site.numbering, 'Numbering', numbering)}</Fact>
+      <Fact name="Power kept free">
+        {text(
+          'powerHeadroom',
+          String(site.powerHeadroom),
+          'Power headroom in per cent',
+          'Per cent of a switch’s budget, 20 is usual',
+          `${site.powerHeadroom} % of a switch’s budget`,
+        )}
+      </Fact>
+      <Fact name="Link kept free">
+        {text(
+          'linkHeadroom',
+          String(site.linkHeadroom),
+          'Link headroom in per cent',
+          'Per cent of a link, 25 is usual',
+          `${site.linkHeadroom} % of a link`,
+        )}
+      </Fact>
+      <Fact name="Usual run">
+        {text(
+          'usualRun',
+          site.usualRun,
+          'Usual length of a run',
+          'Until it is measured. 30, 24.5 m, 80ft and 6\' 3" all work',
+          length(site.usualRun, site.units),
+          length(site.usualRun, site.units),
+        )}
+      </Fact>
+    </Paper>
+  )
+}
+
+function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 34 }}>
+      <Box sx={{ width: 140, flexShrink: 0, color: 'text.secondary' }}>{name}</Box>
+      <div>{children}</div>
+    </Box>
+  )
+}

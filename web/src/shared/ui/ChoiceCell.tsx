@@ -1,0 +1,68 @@
+import ButtonBase from '@mui/material/ButtonBase'
+import MenuItem from '@mui/material/MenuItem'
+import Select from '@mui/material/Select'
+import { useState } from 'react'
+import { editing, rights } from '../api/changes'
+import { sentence } from '../api/client'
+import { useChange } from '../api/job'
+import type { Job } from '../api/types'
+
+interface Props {
+  readonly job: Job
+  readonly item: string
+  readonly id: number
+  readonly field: string
+  readonly value: string
+  /** Of the list, for example "Where L4 comes from". */
+  readonly label: string
+  /** What may be chosen, with its words, in order. */
+  readonly choices: Readonly<Record<string, string>>
+}
+
+/** One of a few words, chosen where it stands; taken as soon as it is chosen. */
+export function ChoiceCell({ job, item, id, field, value, label, choices }: Props) {
+  const [open, setOpen] = useState(false)
+  const change = useChange(job.id)
+  const words = choices[value] ?? (value || '–')
+  if (!rights(job).plan) return <>{words}</>
+  if (!open) {
+    return (
+      <>
+        <ButtonBase
+          onClick={() => setOpen(true)}
+          aria-label={`Change: ${label}`}
+          sx={{
+            font: 'inherit',
+            textAlign: 'left',
+            borderBottom: '1px dashed',
+            borderColor: 'text.secondary',
+          }}
+        >
+          <span>{words}</span>
+        </ButtonBase>
+        {change.error && <div role="alert">{sentence(change.error)}</div>}
+      </>
+    )
+  }
+  const take = (after: string) => {
+    setOpen(false)
+    if (after !== value) change.mutate(editing({ item, id, field, before: value, after }))
+  }
+  return (
+    <Select
+      size="small"
+      open
+      autoFocus
+      value={value in choices ? value : ''}
+      onChange={(e) => take(e.target.value)}
+      onClose={() => setOpen(false)}
+      inputProps={{ 'aria-label': label }}
+    >
+      {Object.entries(choices).map(([word, text]) => (
+        <MenuItem key={word} value={word}>
+          {text}
+        </MenuItem>
+      ))}
+    </Select>
+  )
+}
