@@ -64,7 +64,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
       e.preventDefault()
       stop()
     } else if (/^[1-9]$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
-      const camera = desk.cameras.find((c) => c.key === Number(e.key))
+      const camera = desk.cameras.find((c) => c.number === Number(e.key))
       if (camera) take(camera.id)
     } else if ((e.key === ',' || e.key === '.') && !typing(e.target)) {
       const at = desk.cameras.findIndex((c) => c.id === state.taken)
@@ -162,7 +162,7 @@ function CameraKeys({ cameras, taken, onTake }: KeysProps) {
         >
           <span>
             <span className="mono" style={{ fontSize: '1.25rem' }}>
-              {c.key < 0 ? '–' : c.key}
+              {c.number}
             </span>{' '}
             {c.name}
           </span>

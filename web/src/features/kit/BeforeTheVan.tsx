@@ -2,13 +2,14 @@ import Box from '@mui/material/Box'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import Paper from '@mui/material/Paper'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
-import { get, post, sentence } from '../../shared/api/client'
-import { jobKeys, showJob } from '../../shared/api/job'
+import { post, sentence } from '../../shared/api/client'
+import { showJob } from '../../shared/api/job'
 import type { Job, PrepTask } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { usePreparation } from './usePreparation'
 
 const reasons: Readonly<Record<string, string>> = {
   fetch: 'To fetch while there is internet',
@@ -20,10 +21,7 @@ const reasons: Readonly<Record<string, string>> = {
 export function BeforeTheVan({ job }: { readonly job: Job }) {
   const [onlyOpen, setOnlyOpen] = useState(false)
   const queries = useQueryClient()
-  const list = useQuery({
-    queryKey: jobKeys.preparation(job.id),
-    queryFn: () => get<PrepTask[]>(`/api/jobs/${job.id}/preparation`),
-  })
+  const list = usePreparation(job.id)
   const tick = useMutation({
     mutationFn: (t: PrepTask) =>
       post<Job>(`/api/jobs/${job.id}/preparation`, {

@@ -112,10 +112,10 @@ function Group({ schema, value, needed, problems, at, onChange }: GroupProps) {
         {!needed && (
           <Button
             size="small"
-            aria-label={`${there ? 'Without' : 'With'} ${title}`}
+            aria-label={`${there ? 'Take out' : 'Put in'}: ${title}`}
             onClick={() => onChange(there ? undefined : blank(schema))}
           >
-            {there ? 'has none' : 'has one'}
+            {there ? 'Take out' : 'Put in'}
           </Button>
         )}
       </Box>

@@ -6,7 +6,9 @@ import { useEffect, useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import type { Job } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
+import { typing, useKeys } from '../../shared/ui/keys'
 import { BeforeTheVan } from './BeforeTheVan'
+import { usePreparation } from './usePreparation'
 import { KitTable } from './KitTable'
 import { PasteSheet } from './PasteSheet'
 import { ProfileDrawer } from './ProfileDrawer'
@@ -22,6 +24,12 @@ export function KitPage({ job }: { readonly job: Job }) {
   const [pasted, setPasted] = useState<string>()
   const [importing, setImporting] = useState(false)
   const may = rights(job).plan
+  const open = usePreparation(job.id).data?.filter((t) => t.doneBy === '').length
+  useKeys((e) => {
+    if (e.key !== '/' || typing(e.target)) return
+    document.getElementById('how-many')?.focus()
+    e.preventDefault()
+  })
   usePaste(may && tab === 'devices' && pasted === undefined, setPasted)
   return (
     <Page
@@ -31,6 +39,7 @@ export function KitPage({ job }: { readonly job: Job }) {
       folded
       fills
       keys={[
+        ['/', 'goes to the shelf'],
         ['6 ceiling ptz, Enter', 'adds six of what is marked on the shelf'],
         ['Ctrl+V', 'reads a list from a spreadsheet'],
         ['Shift on a tick', 'ticks everything between'],
@@ -46,7 +55,7 @@ export function KitPage({ job }: { readonly job: Job }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '244px minmax(0, 1fr)' },
+          gridTemplateColumns: { xs: '1fr', md: '208px minmax(0, 1fr)' },
           gap: 2,
           flex: 1,
           minHeight: 0,
@@ -56,7 +65,11 @@ export function KitPage({ job }: { readonly job: Job }) {
         <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
           <Tabs value={tab} onChange={(_, next: 'devices' | 'van') => setTab(next)} sx={{ minHeight: 40 }}>
             <Tab value="devices" label={`On the van: ${job.devices.length}`} sx={{ textTransform: 'none' }} />
-            <Tab value="van" label="Before the van leaves" sx={{ textTransform: 'none' }} />
+            <Tab
+              value="van"
+              label={open === undefined ? 'Before the van leaves' : `Before the van leaves: ${open}`}
+              sx={{ textTransform: 'none' }}
+            />
           </Tabs>
           {tab === 'devices' ? <KitTable job={job} onFacts={setFacts} /> : <BeforeTheVan job={job} />}
         </Box>

@@ -49,7 +49,7 @@ export function KitTable({ job, onFacts }: Props) {
   const all = rows.length > 0 && rows.every((d) => ticked.has(d.id))
   const ticks: Column<Device> = {
     title: 'Ticked',
-    width: 48,
+    width: 40,
     head: (
       <Checkbox
         size="small"
@@ -158,11 +158,11 @@ function columnsOf(
     />
   )
   return [
-    { title: 'Device', by: 'name', width: 150, cell: (d) => text(d, 'name', 'Name', 'Enter takes it') },
+    { title: 'Device', by: 'name', width: 104, cell: (d) => text(d, 'name', 'Name', 'Enter takes it') },
     {
       title: 'Profile',
       by: 'profile',
-      width: 200,
+      width: 150,
       cell: (d) => (
         <ButtonBase
           sx={{ font: 'inherit', textAlign: 'left' }}
@@ -177,34 +177,34 @@ function columnsOf(
       title: 'MAC',
       by: 'mac',
       mono: true,
-      width: 172,
+      width: 160,
       cell: (d) => (d.networked ? text(d, 'mac', 'MAC', 'As on its label, any signs between') : 'no network'),
     },
     {
-      title: 'Serial number',
+      title: 'Serial no.',
       by: 'serialNumber',
       mono: true,
-      width: 130,
+      width: 96,
       cell: (d) => text(d, 'serialNumber', 'Serial number', 'As on its label'),
     },
     {
       title: 'Firmware',
       by: 'firmware',
       mono: true,
-      width: 100,
+      width: 84,
       cell: (d) => text(d, 'firmware', 'Firmware', 'As found, for example 2.4.1'),
     },
     {
       title: 'Comes',
       by: 'condition',
-      width: 120,
+      width: 88,
       cell: (d) => choice(d, 'condition', `How ${d.name} comes`, conditions),
     },
     {
       title: 'Set to',
       mono: true,
-      width: 100,
-      cell: (d) => choice(d, 'format', `Format ${d.name} is set to`, { '': 'not looked', ...formats }),
+      width: 86,
+      cell: (d) => choice(d, 'format', `Format ${d.name} is set to`, { '': '–', ...formats }),
     },
   ]
 }

@@ -5,7 +5,7 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Refused, post, put, sentence } from '../../shared/api/client'
 import { showJob } from '../../shared/api/job'
 import type { Job } from '../../shared/api/types'
@@ -40,6 +40,10 @@ export function ProfileDialog({ job, start, own = 0, onClose }: Props) {
       await showJob(queries, view)
     },
   })
+  // The first wrong place comes into sight; there may be several.
+  useEffect(() => {
+    if (save.error) document.querySelector('[aria-invalid=true]')?.scrollIntoView({ block: 'center' })
+  }, [save.error])
   const problems = save.error instanceof Refused ? (save.error.body.problems ?? []) : []
   const read = async (file: File | undefined) => {
     if (!file) return
@@ -75,8 +79,12 @@ export function ProfileDialog({ job, start, own = 0, onClose }: Props) {
         {facts && schema.data && (
           <FactsForm schema={schema.data} facts={facts} problems={problems} onChange={setFacts} />
         )}
-        {save.error && <Trouble>{sentence(save.error)}</Trouble>}
       </DialogContent>
+      {save.error && (
+        <Box sx={{ px: 3 }}>
+          <Trouble>{sentence(save.error)}</Trouble>
+        </Box>
+      )}
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
         <Button

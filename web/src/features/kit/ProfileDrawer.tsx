@@ -13,6 +13,9 @@ import type { Facts } from './profileSchema'
 import { said } from './profileSchema'
 import { useProfile, useProfileSchema } from './useProfile'
 
+/** Addresses, octets, versions: what is read letter by letter. */
+const bare = /^[\dA-F]+([. ][\dA-F]+)+$/
+
 interface Props {
   readonly job: Job
   readonly profile: string
@@ -57,7 +60,12 @@ export function ProfileDrawer({ job, profile, onClose }: Props) {
                     sx={{ display: 'flex', gap: 2, py: 0.25, borderTop: '1px solid', borderColor: 'divider' }}
                   >
                     <Box sx={{ width: 190, flexShrink: 0, color: 'text.secondary' }}>{l.words}</Box>
-                    <Box sx={{ overflowWrap: 'anywhere' }}>{l.value}</Box>
+                    <Box
+                      className={bare.test(l.value) ? 'mono' : undefined}
+                      sx={{ overflowWrap: 'anywhere' }}
+                    >
+                      {l.value}
+                    </Box>
                   </Box>
                 ))}
               </Box>

@@ -33,20 +33,24 @@ export function Shelf({ job, onFacts, onImport }: Props) {
   const { count, words } = howMany(typed)
   const shown = shelf.data?.filter((p) => fits(words, `${p.name} ${p.sort} ${p.kind}`)) ?? []
   const at = Math.min(pointed, shown.length - 1)
+  // What was asked for leaves the field at once, so that the next can be typed; it comes back if refused.
   const add = useMutation({
-    mutationFn: (profile: string) => post<Job>(`/api/jobs/${job.id}/kit`, { profile, count }),
-    onSuccess: async (view) => {
-      setTyped('')
-      setPointed(0)
-      await showJob(queries, view)
-    },
+    mutationFn: (wanted: { profile: string; count: number; typed: string }) =>
+      post<Job>(`/api/jobs/${job.id}/kit`, { profile: wanted.profile, count: wanted.count }),
+    onError: (_, wanted) => setTyped((now) => now || wanted.typed),
+    onSuccess: (view) => showJob(queries, view),
   })
+  const ask = (profile: string) => {
+    add.mutate({ profile, count, typed })
+    setTyped('')
+    setPointed(0)
+  }
   const may = rights(job).plan
   const onKey = (e: KeyboardEvent) => {
     const chosen = shown[at]
     if (e.key === 'ArrowDown') setPointed(Math.min(shown.length - 1, at + 1))
     else if (e.key === 'ArrowUp') setPointed(Math.max(0, at - 1))
-    else if (e.key === 'Enter' && chosen && may && words.length > 0 && !add.isPending) add.mutate(chosen.id)
+    else if (e.key === 'Enter' && chosen && may && words.length > 0) ask(chosen.id)
     else return
     e.preventDefault()
   }
@@ -63,6 +67,7 @@ export function Shelf({ job, onFacts, onImport }: Props) {
       }}
     >
       <TextField
+        id="how-many"
         fullWidth
         label={may ? 'How many of what' : 'Find a profile'}
         placeholder="6 ceiling ptz"
@@ -85,8 +90,7 @@ export function Shelf({ job, onFacts, onImport }: Props) {
             profile={p}
             marked={i === at && words.length > 0}
             count={may ? count : 0}
-            busy={add.isPending}
-            onAdd={() => add.mutate(p.id)}
+            onAdd={() => ask(p.id)}
             onFacts={() => onFacts(p.id)}
           />
         ))}
@@ -105,12 +109,11 @@ interface ItemProps {
   readonly marked: boolean
   /** How many a click adds; 0 when this person may not. */
   readonly count: number
-  readonly busy: boolean
   readonly onAdd: () => void
   readonly onFacts: () => void
 }
 
-function OnShelf({ profile, marked, count, busy, onAdd, onFacts }: ItemProps) {
+function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
   const facts = [
     profile.own > 0 && 'of this job',
     profile.factoryAddress,
@@ -136,13 +139,18 @@ function OnShelf({ profile, marked, count, busy, onAdd, onFacts }: ItemProps) {
       </Box>
       <Box sx={{ display: 'flex', gap: 0.5 }}>
         {count > 0 && (
-          <Button size="small" sx={{ minHeight: 30, px: 0.5 }} disabled={busy} onClick={onAdd}>
+          <Button
+            size="small"
+            sx={{ minHeight: 30, minWidth: 0, px: 0, mr: 2 }}
+
+            onClick={onAdd}
+          >
             Add {count}
           </Button>
         )}
         <Button
           size="small"
-          sx={{ minHeight: 30, px: 0.5 }}
+          sx={{ minHeight: 30, minWidth: 0, px: 0, mr: 2 }}
           onClick={onFacts}
           aria-label={`Facts of ${profile.name}`}
         >

@@ -72,7 +72,7 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
 
 function stops(findings: readonly Finding[]): string {
   const count = findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0).length
-  return count === 0 ? '' : `, ▲ ${count} stop`
+  return count === 0 ? '' : `, ${count} stop`
 }
 
 interface NoteProps {

@@ -29,7 +29,12 @@ export function TallSheet<Row>(props: SheetProps<Row>) {
         stickyHeader
         aria-label={props.label}
         aria-rowcount={props.rows.length + 1}
-        sx={{ tableLayout: 'fixed', minWidth: props.columns.reduce((sum, c) => sum + (c.width ?? 120), 0) }}
+        sx={{
+          tableLayout: 'fixed',
+          '& .MuiTableCell-root': { px: 0.75, py: 0.75 },
+          '& .mono': { fontSize: '0.9rem' },
+          minWidth: props.columns.reduce((sum, c) => sum + (c.width ?? 120), 0),
+        }}
       >
         <SheetHead columns={props.columns} />
         <TableBody>

@@ -136,7 +136,7 @@ public final class KitSheet {
         int count = count(cells, values);
         insistOnOneMac(values, there);
         if (there.isPresent()) {
-            return change(row, there.get(), cells, values, count);
+            return change(row, there.get(), cells, values);
         }
         String wanted = cells.getOrDefault(SheetColumn.PROFILE, "");
         if (wanted.isEmpty()) {
@@ -153,14 +153,7 @@ public final class KitSheet {
     }
 
     private Good change(
-            Row row,
-            Device there,
-            Map<SheetColumn, String> cells,
-            Map<Field, String> values,
-            int count) {
-        if (count > 1) {
-            throw new Unusable(there.name() + " is one device, not " + count);
-        }
+            Row row, Device there, Map<SheetColumn, String> cells, Map<Field, String> values) {
         String wanted = cells.getOrDefault(SheetColumn.PROFILE, "");
         Profile profile = wanted.isEmpty() ? there.profile() : profile(wanted);
         values.put(Field.PROFILE, profile.id());

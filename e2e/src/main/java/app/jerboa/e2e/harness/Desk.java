@@ -112,10 +112,15 @@ public final class Desk implements AutoCloseable {
         return JSON.readTree(text);
     }
 
-    /** The demo job with its fault cleared. */
+    /** The demo job with its address put right, and four of its ceiling cameras. */
     public long soundJob() {
         long job = freshJob();
         setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
+        List<Long> extra = List.of(device(job, "L5"), device(job, "L6"), device(job, "L7"));
+        send(
+                "POST",
+                "/api/jobs/" + job + "/kit/remove",
+                JSON.writeValueAsString(Map.of("devices", extra)));
         return job;
     }
 

@@ -27,7 +27,7 @@ class DeskController {
 
     /** One camera that can be driven; key -1 for none. */
     record DeskCamera(
-            long id, String name, int key, String address, String mark, LimitsBody limits) {}
+            long id, String name, int number, String address, String mark, LimitsBody limits) {}
 
     /** Where the head can point and how fast at full deflection, by its profile. */
     record LimitsBody(
@@ -69,7 +69,7 @@ class DeskController {
         return new DeskCamera(
                 d.id().value(),
                 d.name(),
-                line.key().map(Line.Key::number).orElse(-1),
+                line.number(),
                 d.address().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
                 new LimitsBody(

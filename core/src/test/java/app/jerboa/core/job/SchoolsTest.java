@@ -1,0 +1,96 @@
+package app.jerboa.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.core.job.Schools.Fit;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.SomeProfiles;
+import app.jerboa.core.profile.Sort;
+import app.jerboa.core.profile.Transport;
+import app.jerboa.core.value.Field;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SchoolsTest {
+    private static final Map<String, Profile> PROFILES =
+            Map.of(
+                    "ip",
+                    SomeProfiles.of("ip", "IP camera", Sort.CEILING_PTZ)
+                            .at("192.168.77.10")
+                            .speaking(Protocol.VISCA_IP, Transport.UDP, false)
+                            .drawing(4, 20)
+                            .profile(),
+                    "serial",
+                    SomeProfiles.of("serial", "Serial camera", Sort.CEILING_PTZ)
+                            .speaking(Protocol.VISCA_SERIAL, Transport.RS_232, false)
+                            .profile(),
+                    "onvif",
+                    SomeProfiles.of("onvif", "Recorder camera", Sort.COMPACT_PTZ)
+                            .leased(true)
+                            .speaking(Protocol.ONVIF, Transport.TCP, false)
+                            .profile(),
+                    "stick",
+                    SomeProfiles.of("stick", "Stick", Sort.IP_STICK)
+                            .at("172.29.3.20")
+                            .keys(8, 1, true)
+                            .profile(),
+                    "lens",
+                    SomeProfiles.of("lens", "Lens", Sort.LENS).profile());
+
+    @ParameterizedTest
+    @CsvSource({
+        "ip,     SCHOOL_ADDRESSES, static,           FOLLOWS",
+        "onvif,  SCHOOL_ADDRESSES, static,           CANNOT",
+        "onvif,  SCHOOL_ADDRESSES, lease,            FOLLOWS",
+        "serial, SCHOOL_ADDRESSES, static,           NOT_CONCERNED",
+        "ip,     SCHOOL_REACH,     hop,              FOLLOWS",
+        "ip,     SCHOOL_REACH,     lease,            CANNOT",
+        "onvif,  SCHOOL_REACH,     lease,            FOLLOWS",
+        "ip,     SCHOOL_REACH,     search,           CANNOT",
+        "ip,     SCHOOL_WIRING,    ip,               FOLLOWS",
+        "ip,     SCHOOL_WIRING,    rs-232,           CANNOT",
+        "serial, SCHOOL_WIRING,    rs-232,           FOLLOWS",
+        "serial, SCHOOL_WIRING,    ip,               CANNOT",
+        "serial, SCHOOL_WIRING,    mixed,            FOLLOWS",
+        "stick,  SCHOOL_WIRING,    ip,               NOT_CONCERNED",
+        "stick,  SCHOOL_FILLING,   counting,         FOLLOWS",
+        "stick,  SCHOOL_FILLING,   panel,            CANNOT",
+        "ip,     SCHOOL_FILLING,   panel,            NOT_CONCERNED",
+        "ip,     SCHOOL_POWER,     poe,              FOLLOWS",
+        "serial, SCHOOL_POWER,     poe,              CANNOT",
+        "serial, SCHOOL_POWER,     mixed,            FOLLOWS",
+        "ip,     SCHOOL_FOCUS,     locked,           FOLLOWS",
+        "ip,     SCHOOL_FOCUS,     tracking,         CANNOT",
+        "onvif,  SCHOOL_ACCESS,    through-recorder, FOLLOWS",
+        "ip,     SCHOOL_ACCESS,    through-recorder, CANNOT",
+        "ip,     SCHOOL_ACCESS,    direct,           FOLLOWS",
+        "lens,   SCHOOL_PRESETS,   camera,           NOT_CONCERNED",
+        "ip,     SCHOOL_STICK,     linear,           NOT_CONCERNED",
+    })
+    void whoCanFollow(String profile, Field matter, String way, Fit fit) {
+        assertThat(Schools.fit(PROFILES.get(profile), matter, way)).isEqualTo(fit);
+    }
+
+    /** A way that is on offer is one that the rules know. */
+    @Test
+    void everyWayOfEveryMatterHasAnAnswerForEveryProfile() {
+        for (Field matter : Schools.MATTERS) {
+            for (String way : matter.type().choices()) {
+                PROFILES.values().forEach(p -> assertThat(Schools.fit(p, matter, way)).isNotNull());
+            }
+            assertThat(matter.type().choices()).contains(matter.initial());
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "numbers, 1, L1", "numbers, 14, L14", "from-zero, 1, L0", "letters, 1, LA",
+        "letters, 26, LZ", "letters, 27, LAA", "letters, 702, LZZ", "letters, 703, LAAA",
+    })
+    void labels(String habit, int number, String label) {
+        assertThat(Numbering.of(habit).label(number)).isEqualTo(label);
+    }
+}
