@@ -90,4 +90,7 @@ function columnsOf(job: Job): readonly Column<Device>[] {
 const keyOf = (line?: Line) => (line && line.key >= 0 ? line.key : '')
 
 const worst = (findings: readonly Finding[], d: Device) =>
-  findings.filter((f) => f.severity !== 'note' && f.waiver.id === 0 && f.deviceIds.includes(d.id))
+  findings.filter(
+    (f) =>
+      f.code.startsWith('ADDR-') && f.severity !== 'note' && f.waiver.id === 0 && f.deviceIds.includes(d.id),
+  )

@@ -10,7 +10,7 @@ import { get, post, sentence } from '../../shared/api/client'
 import { jobKeys, showJob } from '../../shared/api/job'
 import type { Job, ShelfProfile } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
-import { fits, howMany } from './howMany'
+import { found, howMany } from './howMany'
 
 export const useShelf = (job: number) =>
   useQuery({
@@ -31,7 +31,7 @@ export function Shelf({ job, onFacts, onImport }: Props) {
   const queries = useQueryClient()
   const shelf = useShelf(job.id)
   const { count, words } = howMany(typed)
-  const shown = shelf.data?.filter((p) => fits(words, `${p.name} ${p.sort} ${p.kind}`)) ?? []
+  const shown = found(shelf.data ?? [], words)
   const at = Math.min(pointed, shown.length - 1)
   // What was asked for leaves the field at once, so that the next can be typed; it comes back if refused.
   const add = useMutation({

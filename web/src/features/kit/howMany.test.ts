@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { fits, howMany } from './howMany'
+import { fits, found, howMany } from './howMany'
 
 describe('how many of what', () => {
   it.each([
@@ -13,6 +13,17 @@ describe('how many of what', () => {
     ['', 1, []],
     ['1000 lenses', 1, ['1000', 'lenses']],
   ])('%s', (typed, count, words) => expect(howMany(typed)).toEqual({ count, words }))
+
+  it('puts first what begins with the first word', () => {
+    const shelf = ['Adapter for a shoulder camera', 'Shoulder camera', 'Dome'].map((name) => ({
+      name,
+      sort: 's',
+      kind: 'k',
+    }))
+    const names = (words: string[]) => found(shelf, words).map((p) => p.name)
+    expect(names(['shoulder'])).toEqual(['Shoulder camera', 'Adapter for a shoulder camera'])
+    expect(names([])).toHaveLength(3)
+  })
 
   it('finds by words in any order', () => {
     expect(fits(['poe', 'ceiling'], 'Ceiling PTZ 20x, PoE')).toBe(true)

@@ -17,3 +17,13 @@ export const fits = (words: readonly string[], text: string) => {
   const hay = text.toLowerCase()
   return words.every((w) => hay.includes(w))
 }
+
+/** What fits, and first what begins with the first word: "shoulder" means the camera, not its adapter. */
+export function found<T extends { readonly name: string; readonly sort: string; readonly kind: string }>(
+  all: readonly T[],
+  words: readonly string[],
+): readonly T[] {
+  const begins = (p: T) => p.name.toLowerCase().startsWith(words[0] ?? '')
+  const fitting = all.filter((p) => fits(words, `${p.name} ${p.sort} ${p.kind}`))
+  return [...fitting.filter(begins), ...fitting.filter((p) => !begins(p))]
+}

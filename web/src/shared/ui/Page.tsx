@@ -37,6 +37,7 @@ export function Page({ title, job, findings, actions, keys = [], folded, fills, 
     >
       <Box
         component="main"
+        tabIndex={0}
         sx={{
           flex: { xs: 'none', sm: 1 },
           minWidth: 0,

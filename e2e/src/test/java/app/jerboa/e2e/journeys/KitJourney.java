@@ -105,7 +105,7 @@ class KitJourney extends Jerboa {
         desk.page.locator("main h1").click();
         desk.page.keyboard().press("]");
         assertThat(desk.row("L1")).containsText("10.10.0.23");
-        assertThat(desk.row("L9")).containsText("10.10.0.31");
+        assertThat(desk.row("L9")).containsText("10.10.0.21");
         assertThat(desk.page.locator("aside [data-code=ADDR-RIVALS]")).hasCount(2);
     }
 

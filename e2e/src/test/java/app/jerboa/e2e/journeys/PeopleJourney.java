@@ -78,7 +78,10 @@ class PeopleJourney extends Jerboa {
         assertThat(note.locator("img")).isVisible();
         assertThat(desk.page.locator("[data-log=change]")).containsText("10.44.8.21 to 10.44.8.41");
         desk.page.getByLabel("Device").click();
-        desk.page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("L1")).click();
+        desk.page
+                .getByRole(
+                        AriaRole.OPTION, new Page.GetByRoleOptions().setName("L1").setExact(true))
+                .click();
         assertThat(note).hasCount(0);
         assertThat(desk.page.locator("[data-log]")).hasCount(1);
         desk.press("Show all");
