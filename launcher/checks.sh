@@ -64,7 +64,7 @@ run_bench() {
   setup_for_tests
   build_web
   logged "The benchmarks could not be built." bench mvn -q -B package -DskipTests
-  "$JAVA" -Djerboa.root="$ROOT" -Djerboa.compiler=full -cp "bench/target/classes:bench/target/lib/*" app.jerboa.bench.Main
+  "$JAVA" -Djerboa.root="$ROOT" -Djerboa.compiler=full -cp "bench/target/classes:bench/target/lib/*" app.jerboa.bench.Main "$@"
 }
 
 run_shots() {

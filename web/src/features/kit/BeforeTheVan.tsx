@@ -21,7 +21,7 @@ const reasons: Readonly<Record<string, string>> = {
 export function BeforeTheVan({ job }: { readonly job: Job }) {
   const [onlyOpen, setOnlyOpen] = useState(false)
   const queries = useQueryClient()
-  const list = usePreparation(job.id)
+  const list = usePreparation(job)
   const tick = useMutation({
     mutationFn: (t: PrepTask) =>
       post<Job>(`/api/jobs/${job.id}/preparation`, {
@@ -102,7 +102,7 @@ function TaskRow({ task, may, onTick }: RowProps) {
 }
 
 function several(task: PrepTask): string {
-  const some = task.names.slice(0, 6).join(', ')
-  const more = task.names.length > 6 ? ` and ${task.names.length - 6} more` : ''
+  const some = task.names.join(', ')
+  const more = task.devices > task.names.length ? ` and ${task.devices - task.names.length} more` : ''
   return `${task.profileName} (${some}${more})`
 }

@@ -8,7 +8,6 @@ import type { Job } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
 import { typing, useKeys } from '../../shared/ui/keys'
 import { BeforeTheVan } from './BeforeTheVan'
-import { usePreparation } from './usePreparation'
 import { KitTable } from './KitTable'
 import { PasteSheet } from './PasteSheet'
 import { ProfileDrawer } from './ProfileDrawer'
@@ -24,7 +23,6 @@ export function KitPage({ job }: { readonly job: Job }) {
   const [pasted, setPasted] = useState<string>()
   const [importing, setImporting] = useState(false)
   const may = rights(job).plan
-  const open = usePreparation(job.id).data?.filter((t) => t.doneBy === '').length
   useKeys((e) => {
     if (e.key !== '/' || typing(e.target)) return
     document.getElementById('how-many')?.focus()
@@ -65,11 +63,7 @@ export function KitPage({ job }: { readonly job: Job }) {
         <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
           <Tabs value={tab} onChange={(_, next: 'devices' | 'van') => setTab(next)} sx={{ minHeight: 40 }}>
             <Tab value="devices" label={`On the van: ${job.devices.length}`} sx={{ textTransform: 'none' }} />
-            <Tab
-              value="van"
-              label={open === undefined ? 'Before the van leaves' : `Before the van leaves: ${open}`}
-              sx={{ textTransform: 'none' }}
-            />
+            <Tab value="van" label="Before the van leaves" sx={{ textTransform: 'none' }} />
           </Tabs>
           {tab === 'devices' ? <KitTable job={job} onFacts={setFacts} /> : <BeforeTheVan job={job} />}
         </Box>

@@ -25,7 +25,7 @@ export function ManyAtOnce({ job, devices, onDone }: Props) {
   const [value, setValue] = useState('new')
   const queries = useQueryClient()
   const change = useChange(job.id)
-  const fields = useFields(job.id)
+  const fields = useFields(job)
   const choices = fields[field]?.choices
   const remove = useMutation({
     mutationFn: () => post<Job>(`/api/jobs/${job.id}/kit/remove`, { devices: devices.map((d) => d.id) }),
@@ -105,7 +105,7 @@ interface ManyField {
   readonly choices?: Readonly<Record<string, string>>
 }
 
-function useFields(job: number): Readonly<Record<string, ManyField>> {
+function useFields(job: Job): Readonly<Record<string, ManyField>> {
   const shelf = useShelf(job)
   return {
     condition: { title: 'Comes', choices: conditions },

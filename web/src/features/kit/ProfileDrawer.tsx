@@ -24,7 +24,7 @@ interface Props {
 
 /** All facts of one profile, and what they mean for the work. */
 export function ProfileDrawer({ job, profile, onClose }: Props) {
-  const query = useProfile(job.id, profile)
+  const query = useProfile(job, profile)
   const schema = useProfileSchema()
   const error = query.error ?? schema.error
   return (

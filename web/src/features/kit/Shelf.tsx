@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { KeyboardEvent } from 'react'
 import { rights } from '../../shared/api/changes'
@@ -12,10 +12,13 @@ import type { Job, ShelfProfile } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { found, howMany } from './howMany'
 
-export const useShelf = (job: number) =>
+/** The shelf, read anew only when the job's own profiles have changed. */
+export const useShelf = (job: Job) =>
   useQuery({
-    queryKey: jobKeys.shelf(job),
-    queryFn: () => get<ShelfProfile[]>(`/api/jobs/${job}/profiles`),
+    queryKey: [...jobKeys.shelf(job.id), job.ownProfiles],
+    queryFn: () => get<ShelfProfile[]>(`/api/jobs/${job.id}/profiles`),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
   })
 
 interface Props {
@@ -29,7 +32,7 @@ export function Shelf({ job, onFacts, onImport }: Props) {
   const [typed, setTyped] = useState('')
   const [pointed, setPointed] = useState(0)
   const queries = useQueryClient()
-  const shelf = useShelf(job.id)
+  const shelf = useShelf(job)
   const { count, words } = howMany(typed)
   const shown = found(shelf.data ?? [], words)
   const at = Math.min(pointed, shown.length - 1)

@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { get } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
-import type { ProfileFacts } from '../../shared/api/types'
+import type { Job, ProfileFacts } from '../../shared/api/types'
 import type { Schema } from './profileSchema'
 
 /** The published schema, from which page and form of a profile are made. */
@@ -12,8 +12,10 @@ export const useProfileSchema = () =>
     staleTime: Infinity,
   })
 
-export const useProfile = (job: number, id: string) =>
+export const useProfile = (job: Job, id: string) =>
   useQuery({
-    queryKey: [...jobKeys.shelf(job), id],
-    queryFn: () => get<ProfileFacts>(`/api/jobs/${job}/profiles/${id}`),
+    queryKey: [...jobKeys.shelf(job.id), job.ownProfiles, id],
+    queryFn: () => get<ProfileFacts>(`/api/jobs/${job.id}/profiles/${id}`),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
   })

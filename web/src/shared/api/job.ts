@@ -30,8 +30,6 @@ export async function showJob(queries: QueryClient, view: Job): Promise<void> {
   queries.setQueryData<Job>(jobKeys.one(view.id), (old) => (old && old.version > view.version ? old : view))
   await queries.invalidateQueries({ queryKey: jobKeys.bringUp(view.id) })
   await queries.invalidateQueries({ queryKey: jobKeys.log(view.id) })
-  await queries.invalidateQueries({ queryKey: jobKeys.shelf(view.id) })
-  await queries.invalidateQueries({ queryKey: jobKeys.preparation(view.id) })
   await queries.invalidateQueries({ queryKey: jobKeys.all })
 }
 

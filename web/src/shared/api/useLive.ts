@@ -13,6 +13,7 @@ const SILENT_MILLIS = 25_000
 const HERE_MILLIS = 10_000
 const RECONNECT_MILLIS = 1000
 const UNSEEN_MILLIS = 10_000
+const OWN_CHANGE_MILLIS = 100
 
 interface Changed {
   readonly version: number
@@ -32,7 +33,20 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       clearTimeout(silence)
       silence = setTimeout(reconnect, SILENT_MILLIS)
     }
-    const lookAnew = () => void queries.invalidateQueries({ queryKey: jobKeys.one(job) })
+    // A change of this tab's own is heard of before its answer is here: that answer is waited for.
+    const lookAnew = (version = 0) => {
+      if (closed) return
+      if (queries.isMutating() > 0) {
+        setTimeout(() => lookAnew(version), OWN_CHANGE_MILLIS)
+        return
+      }
+      const known = queries.getQueryData<Job>(jobKeys.one(job))
+      if (version > 0 && known && known.version >= version) return
+      void queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
+      for (const part of [jobKeys.bringUp(job), jobKeys.log(job), jobKeys.people(job)]) {
+        void queries.invalidateQueries({ queryKey: part })
+      }
+    }
     const connect = () => {
       stream = new EventSource(`/api/jobs/${job}/events?tab=${TAB}`)
       let first = true
@@ -49,8 +63,7 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       })
       stream.addEventListener('changed', (e) => {
         const { version } = JSON.parse(e.data as string) as Changed
-        const known = queries.getQueryData<Job>(jobKeys.one(job))
-        if (version === 0 || !known || known.version < version) lookAnew()
+        lookAnew(version)
       })
       stream.onerror = reconnect
     }

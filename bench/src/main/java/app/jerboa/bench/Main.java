@@ -12,6 +12,7 @@ import java.util.Properties;
 public final class Main {
     private static final int KEY_PRESSES = 200;
     private static final int LARGE = 2_000;
+    private static final int KIT = 10_000;
 
     private final Properties baseline = new Properties();
 
@@ -21,7 +22,16 @@ public final class Main {
         }
     }
 
+    /** {@code kit} or {@code server} alone, or everything. */
     public static void main(String[] args) throws IOException, InterruptedException {
+        if (args.length > 0 && args[0].equals("kit")) {
+            new Main().kit();
+            return;
+        }
+        if (args.length > 0 && args[0].equals("server")) {
+            new Main().server();
+            return;
+        }
         new Main().run();
     }
 
@@ -69,6 +79,33 @@ public final class Main {
                 "browser.p99",
                 "");
         server();
+        kit();
+    }
+
+    private void kit() {
+        try (KitBench kit = new KitBench(KIT)) {
+            KitBench.Times times = kit.openAndScroll();
+            row(
+                    "Kit page of 10,000 devices, first row drawn, ms",
+                    times.firstPaint(),
+                    "kit.paint",
+                    "");
+            row(
+                    "the same, longest task while scrolling, ms",
+                    times.longestTask(),
+                    "kit.task",
+                    "under 50 counts as 0");
+            row(
+                    "the same, longest time between two frames, ms",
+                    times.longestFrame(),
+                    "kit.frame",
+                    "");
+            Sample edit = kit.edit(10);
+            row("the same, one edit from Enter to shown, median ms", edit.median(), "kit.edit", "");
+            KitBench.Paste paste = kit.paste(1_000);
+            row("paste of 1,000 rows, until all are looked at, ms", paste.looked(), "kit.look", "");
+            row("paste of 1,000 rows, until taken over, ms", paste.taken(), "kit.take", "");
+        }
     }
 
     private void server() {

@@ -170,7 +170,7 @@ public enum Field {
         return type;
     }
 
-    /** The text of an item that was stored before this field existed. */
+    /** The text of an item that was stored without this field; once shipped it never changes. */
     public String initial() {
         return initial;
     }

@@ -68,8 +68,7 @@ class ChangeController {
             @PathVariable("job") long job,
             @RequestBody ChangesBody body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        commands.apply(job, body, person);
-        return views.view(job, person);
+        return views.view(commands.apply(job, body, person), person);
     }
 
     @PostMapping("/undo")
@@ -77,8 +76,7 @@ class ChangeController {
     JobView undo(
             @PathVariable("job") long job,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        commands.undo(job, person);
-        return views.view(job, person);
+        return views.view(commands.undo(job, person), person);
     }
 
     @PostMapping("/redo")
@@ -86,8 +84,7 @@ class ChangeController {
     JobView redo(
             @PathVariable("job") long job,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        commands.redo(job, person);
-        return views.view(job, person);
+        return views.view(commands.redo(job, person), person);
     }
 
     /** It stays visible as waived, with the name and the reason. */
@@ -114,8 +111,7 @@ class ChangeController {
                                 Field.WAIVED, body.finding(),
                                 Field.REASON, body.reason().strip(),
                                 Field.WAIVED_BY, person.displayName()));
-        commands.apply(job, ChangeSet.adding(waiver), person);
-        return views.view(job, person);
+        return views.view(commands.apply(job, ChangeSet.adding(waiver), person), person);
     }
 
     @DeleteMapping("/waivers/{waiver}")
@@ -131,7 +127,6 @@ class ChangeController {
         }
         ChangeSet removal =
                 new ChangeSet(List.of(), List.of(), JobEditor.standing(present, List.of(ref)));
-        commands.apply(job, removal, person);
-        return views.view(job, person);
+        return views.view(commands.apply(job, removal, person), person);
     }
 }

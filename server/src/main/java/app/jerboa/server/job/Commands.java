@@ -35,7 +35,7 @@ import tools.jackson.databind.json.JsonMapper;
 /**
  * Every change to a job goes through here: applied in one transaction, stored with its author and
  * all that its inverse needs, written into the logbook, told to whoever looks on; and taken back
- * from the same store.
+ * from the same store. Each answers with the job as it is then.
  */
 @Service
 public class Commands {
@@ -65,18 +65,18 @@ public class Commands {
 
     /** What a person or a fix wants, with its items numbered and what it removes filled in. */
     @Transactional
-    public void apply(long job, ChangesBody body, Author by) {
+    public Jobs.Stored apply(long job, ChangesBody body, Author by) {
         Jobs.Stored stored = jobs.lock(job);
         ChangeSet changes = changeSet(stored, body);
         insistOnOwnFields(changes);
-        apply(stored, changes, by);
+        return apply(stored, changes, by);
     }
 
     /** A change that the product itself words, for example a waiver. */
     @Transactional
-    public void apply(long job, ChangeSet changes, Author by) {
+    public Jobs.Stored apply(long job, ChangeSet changes, Author by) {
         Jobs.Stored stored = jobs.lock(job);
-        apply(stored, changes.numbered(stored.nextItem()), by);
+        return apply(stored, changes.numbered(stored.nextItem()), by);
     }
 
     /**
@@ -84,12 +84,12 @@ public class Commands {
      * it.
      */
     @Transactional
-    public void apply(long job, Function<Jobs.Stored, ChangeSet> wanted, Author by) {
+    public Jobs.Stored apply(long job, Function<Jobs.Stored, ChangeSet> wanted, Author by) {
         Jobs.Stored stored = jobs.lock(job);
-        apply(stored, wanted.apply(stored), by);
+        return apply(stored, wanted.apply(stored), by);
     }
 
-    private void apply(Jobs.Stored stored, ChangeSet changes, Author by) {
+    private Jobs.Stored apply(Jobs.Stored stored, ChangeSet changes, Author by) {
         if (changes.isEmpty()) {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
@@ -105,8 +105,9 @@ public class Commands {
                 by.displayName(),
                 label,
                 json.writeValueAsString(StoredChanges.of(changes)));
-        store(stored, after, changes);
+        Jobs.Stored now = store(stored, after, changes);
         log.command(stored.id(), "change", label, CommandWords.devices(changes), by);
+        return now;
     }
 
     private static ChangeSet changeSet(Jobs.Stored stored, ChangesBody body) {
@@ -162,7 +163,7 @@ public class Commands {
     }
 
     @Transactional(noRollbackFor = Problem.class)
-    public void undo(long job, Author by) {
+    public Jobs.Stored undo(long job, Author by) {
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
                 mapper.newestDone(job, by.id())
@@ -171,11 +172,11 @@ public class Commands {
                                         nothingTo(
                                                 "undo",
                                                 "You have changed nothing here that could be taken back."));
-        again(stored, command, "undone", "undo", "Undone: ", read(command).inverse(), by);
+        return again(stored, command, "undone", "undo", "Undone: ", read(command).inverse(), by);
     }
 
     @Transactional(noRollbackFor = Problem.class)
-    public void redo(long job, Author by) {
+    public Jobs.Stored redo(long job, Author by) {
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
                 mapper.oldestUndone(job, by.id())
@@ -184,10 +185,10 @@ public class Commands {
                                         nothingTo(
                                                 "redo",
                                                 "There is nothing you have taken back that could be done again."));
-        again(stored, command, "done", "redo", "Done again: ", read(command), by);
+        return again(stored, command, "done", "redo", "Done again: ", read(command), by);
     }
 
-    private void again(
+    private Jobs.Stored again(
             Jobs.Stored stored,
             CommandRow command,
             String state,
@@ -209,8 +210,9 @@ public class Commands {
                             + "\" was set aside; nothing was changed. The step before it can still be reached.");
         }
         mapper.setCommandState(command.id(), state);
-        store(stored, after, changes);
+        Jobs.Stored now = store(stored, after, changes);
         log.command(stored.id(), kind, prefix + command.label(), CommandWords.devices(changes), by);
+        return now;
     }
 
     private static Problem nothingTo(String what, String sentence) {
@@ -259,7 +261,7 @@ public class Commands {
         log.event(job, label, List.of(device), by);
     }
 
-    private void store(Jobs.Stored stored, Job after, ChangeSet changes) {
+    private Jobs.Stored store(Jobs.Stored stored, Job after, ChangeSet changes) {
         Set<ItemRef> touched =
                 Stream.concat(
                                 changes.adds().stream().map(Item::ref),
@@ -275,7 +277,9 @@ public class Commands {
                     stored.id(), changes.removes().stream().map(i -> i.ref().id()).toList());
         }
         long next = Math.max(stored.nextItem(), changes.highestAdded() + 1);
-        live.changed(stored.id(), mapper.raiseVersion(stored.id(), next));
+        long version = mapper.raiseVersion(stored.id(), next);
+        live.changed(stored.id(), version);
+        return new Jobs.Stored(stored.id(), version, next, after);
     }
 
     private Job edited(Job job, ChangeSet changes) {

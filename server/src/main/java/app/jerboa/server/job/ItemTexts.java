@@ -36,7 +36,10 @@ class ItemTexts {
         return new Item(new ItemRef(kind, row.id()), texts);
     }
 
-    /** A JSON array as {@link JobMapper#putItems} takes it. */
+    /**
+     * A JSON array as {@link JobMapper#putItems} takes it. What a field starts with is not stored,
+     * so that a large job stays small; {@link Field#initial} must therefore never change.
+     */
     String write(Collection<Item> items) {
         List<Map<String, Object>> rows = items.stream().map(ItemTexts::row).toList();
         return json.writeValueAsString(rows);
@@ -44,7 +47,13 @@ class ItemTexts {
 
     private static Map<String, Object> row(Item item) {
         Map<String, String> texts = new LinkedHashMap<>();
-        item.values().forEach((field, text) -> texts.put(field.wire(), text));
+        item.values()
+                .forEach(
+                        (field, text) -> {
+                            if (!text.equals(field.initial())) {
+                                texts.put(field.wire(), text);
+                            }
+                        });
         Map<String, Object> row = new LinkedHashMap<>();
         row.put("id", item.ref().id());
         row.put("kind", item.ref().kind().wire());

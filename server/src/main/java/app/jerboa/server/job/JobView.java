@@ -8,6 +8,8 @@ import java.util.Map;
 /**
  * One job as its pages show it; the first of the subnets also stands alone. Texts that are absent
  * are empty, numbers that are absent are 0.
+ *
+ * @param ownProfiles another text after the job's own profiles have changed
  */
 public record JobView(
         long id,
@@ -20,6 +22,7 @@ public record JobView(
         List<HouseRange> ranges,
         List<DeviceBody> devices,
         List<LineBody> lines,
+        String ownProfiles,
         List<FindingBody> findings,
         String undo,
         String redo,

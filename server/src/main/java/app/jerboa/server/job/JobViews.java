@@ -6,6 +6,7 @@ import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.job.Schools;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
@@ -57,7 +58,13 @@ public class JobViews {
 
     @Transactional(readOnly = true)
     public JobView view(long id, Author person) {
-        Jobs.Stored stored = jobs.load(id);
+        return view(jobs.load(id), person);
+    }
+
+    /** Of a job that is at hand, for example right after a change. */
+    @Transactional(readOnly = true)
+    public JobView view(Jobs.Stored stored, Author person) {
+        long id = stored.id();
         Job job = stored.job();
         Map<DeviceId, String> names = names(job);
         List<JobView.SubnetBody> subnets = subnets(job);
@@ -72,10 +79,16 @@ public class JobViews {
                 job.ranges().stream().map(JobViews::houseRange).toList(),
                 job.devices().stream().map(JobViews::device).toList(),
                 job.lines().stream().map(l -> line(job, l, names)).toList(),
+                ownProfiles(job),
                 findings(job),
                 mapper.newestDone(id, person.id()).map(CommandRow::label).orElse(""),
                 mapper.oldestUndone(id, person.id()).map(CommandRow::label).orElse(""),
                 lastLog(id));
+    }
+
+    private static String ownProfiles(Job job) {
+        return Integer.toHexString(
+                job.profiles().stream().map(OwnProfile::facts).toList().hashCode());
     }
 
     public List<FindingBody> findings(Job job) {

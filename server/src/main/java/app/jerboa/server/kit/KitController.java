@@ -53,17 +53,18 @@ class KitController {
         if (body.count() < 1 || body.count() > KitAdding.MOST) {
             throw bad("count", "How many is a number from 1 to " + KitAdding.MOST + ".");
         }
-        commands.apply(
-                job,
-                stored ->
-                        KitAdding.of(
-                                jobs.editor(),
-                                stored.job(),
-                                profile(stored, body.profile()),
-                                body.count(),
-                                stored.nextItem()),
+        return views.view(
+                commands.apply(
+                        job,
+                        stored ->
+                                KitAdding.of(
+                                        jobs.editor(),
+                                        stored.job(),
+                                        profile(stored, body.profile()),
+                                        body.count(),
+                                        stored.nextItem()),
+                        person),
                 person);
-        return views.view(job, person);
     }
 
     private Profile profile(Jobs.Stored stored, String id) {
@@ -81,8 +82,8 @@ class KitController {
             @RequestBody Gone body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Set<DeviceId> gone = body.devices().stream().map(DeviceId::new).collect(Collectors.toSet());
-        commands.apply(job, stored -> KitRemoving.of(stored.job(), gone), person);
-        return views.view(job, person);
+        return views.view(
+                commands.apply(job, stored -> KitRemoving.of(stored.job(), gone), person), person);
     }
 
     static Problem bad(String field, String sentence) {

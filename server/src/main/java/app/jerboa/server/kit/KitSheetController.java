@@ -116,16 +116,17 @@ class KitSheetController {
             @PathVariable("job") long job,
             @RequestBody PastedSheet body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        commands.apply(
-                job,
-                stored ->
-                        KitSheet.changes(
-                                jobs.editor(),
-                                stored.job(),
-                                read(stored.job(), sheet(stored.job(), body)),
-                                stored.nextItem()),
+        return views.view(
+                commands.apply(
+                        job,
+                        stored ->
+                                KitSheet.changes(
+                                        jobs.editor(),
+                                        stored.job(),
+                                        read(stored.job(), sheet(stored.job(), body)),
+                                        stored.nextItem()),
+                        person),
                 person);
-        return views.view(job, person);
     }
 
     private KitSheet.Reading read(Job job, Sheet sheet) {

@@ -37,12 +37,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/preparation")
 class PreparationController {
+    private static final int NAMED = 6;
+
     /**
      * One thing to do.
      *
      * @param device 0 when once is enough for all of the profile
      * @param reason fetch, pack or reset
-     * @param names of the devices it concerns
+     * @param names of the first devices it concerns, at most six
+     * @param devices how many it concerns
      * @param doneBy who ticked it; empty while nobody did
      */
     record TaskBody(
@@ -54,6 +57,7 @@ class PreparationController {
             String what,
             String how,
             List<String> names,
+            int devices,
             String doneBy) {
         static TaskBody of(Task t) {
             return new TaskBody(
@@ -64,7 +68,8 @@ class PreparationController {
                     t.kind(),
                     t.what(),
                     t.how(),
-                    t.devices().stream().map(Device::name).toList(),
+                    t.devices().stream().limit(NAMED).map(Device::name).toList(),
+                    t.devices().size(),
                     t.done().map(Prepared::person).orElse(""));
         }
     }
@@ -92,8 +97,8 @@ class PreparationController {
             @PathVariable("job") long job,
             @RequestBody Tick body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        commands.apply(job, stored -> change(stored, body, person), person);
-        return views.view(job, person);
+        return views.view(
+                commands.apply(job, stored -> change(stored, body, person), person), person);
     }
 
     private static ChangeSet change(Jobs.Stored stored, Tick body, Author person) {

@@ -178,8 +178,7 @@ class ShelfController {
                 new Item(
                         new ItemRef(ItemKind.PROFILE, -1),
                         Map.of(Field.FACTS, profiles.facts(profile)));
-        commands.apply(job, ChangeSet.adding(item), person);
-        return views.view(job, person);
+        return views.view(commands.apply(job, ChangeSet.adding(item), person), person);
     }
 
     private static Problem taken(String id) {
@@ -202,9 +201,12 @@ class ShelfController {
         String before = profiles.facts(insist(body.was()));
         String after = profiles.facts(insist(body.facts()));
         ItemRef ref = new ItemRef(ItemKind.PROFILE, item);
-        commands.apply(
-                job, ChangeSet.edits(List.of(new Edit(ref, Field.FACTS, before, after))), person);
-        return views.view(job, person);
+        return views.view(
+                commands.apply(
+                        job,
+                        ChangeSet.edits(List.of(new Edit(ref, Field.FACTS, before, after))),
+                        person),
+                person);
     }
 
     private Profile insist(Map<String, Object> facts) {

@@ -3,11 +3,15 @@ package app.jerboa.core.job.check;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Schools;
+import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Who on the van cannot do as the house does. */
 final class SchoolCheck {
@@ -15,16 +19,20 @@ final class SchoolCheck {
 
     static List<Finding> of(Job job) {
         List<Finding> found = new ArrayList<>();
+        Map<String, Profile> profiles = new HashMap<>();
+        job.devices().forEach(d -> profiles.put(d.profile().id(), d.profile()));
         for (Field matter : Schools.MATTERS) {
             String way = job.site().habits().school(matter);
-            List<Device> cannot =
-                    job.devices().stream()
-                            .filter(
-                                    d ->
-                                            Schools.fit(d.profile(), matter, way)
-                                                    == Schools.Fit.CANNOT)
-                            .toList();
-            if (!cannot.isEmpty()) {
+            Set<String> unable =
+                    profiles.values().stream()
+                            .filter(p -> Schools.fit(p, matter, way) == Schools.Fit.CANNOT)
+                            .map(Profile::id)
+                            .collect(Collectors.toSet());
+            if (!unable.isEmpty()) {
+                List<Device> cannot =
+                        job.devices().stream()
+                                .filter(d -> unable.contains(d.profile().id()))
+                                .toList();
                 found.add(
                         Finding.of(
                                 KitCodes.SCHOOL,
