@@ -69,7 +69,7 @@ export function notebook(look: Look): Theme {
       MuiDialog: { defaultProps: { slotProps: { paper: { elevation: 0 } } } },
       MuiTableCell: {
         styleOverrides: {
-          root: { borderColor: c.rule, padding: '7px 12px', fontSize: '0.95rem' },
+          root: { borderColor: c.rule, padding: '7px 10px', fontSize: '0.95rem' },
           head: { color: c.soft, fontWeight: 600, whiteSpace: 'nowrap' },
         },
       },

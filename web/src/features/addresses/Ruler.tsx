@@ -71,7 +71,9 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
   const ticks: number[] = []
   for (let h = Math.ceil(view.first / step) * step; h <= view.last; h += step) ticks.push(h)
   const stops = new Set(
-    job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0).flatMap((f) => f.deviceIds),
+    job.findings
+      .filter((f) => f.code.startsWith('ADDR-') && f.severity === 'stop' && f.waiver.id === 0)
+      .flatMap((f) => f.deviceIds),
   )
   const marks = job.devices.flatMap((d) => {
     const host = hostNumber(subnet, d.address)

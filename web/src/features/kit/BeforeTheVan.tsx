@@ -81,6 +81,7 @@ function TaskRow({ task, may, onTick }: RowProps) {
   const whom = task.device ? task.names.join('') : several(task)
   return (
     <Box
+      data-task={task.what}
       sx={{ display: 'flex', gap: 1, alignItems: 'start', borderTop: '1px solid', borderColor: 'divider' }}
     >
       <Checkbox

@@ -162,7 +162,7 @@ function columnsOf(
     {
       title: 'Profile',
       by: 'profile',
-      width: 150,
+      width: 142,
       cell: (d) => (
         <ButtonBase
           sx={{ font: 'inherit', textAlign: 'left' }}
@@ -177,7 +177,7 @@ function columnsOf(
       title: 'MAC',
       by: 'mac',
       mono: true,
-      width: 160,
+      width: 168,
       cell: (d) => (d.networked ? text(d, 'mac', 'MAC', 'As on its label, any signs between') : 'no network'),
     },
     {

@@ -31,17 +31,14 @@ class Screenshots extends Jerboa {
         desk.open(job, "");
         shoot("line-up");
         desk.open(job, "site");
-        desk.page
-                .getByLabel("Paste what ip neigh or arp -a prints, or a list of leases")
-                .fill(
-                        "till.hall (10.44.8.201) at 02:11:22:33:44:01 [ether] on eth0\n? (10.44.8.31) at 02:11:22:33:44:02 [ether] on eth0\n? (10.44.8.40) at <incomplete> on eth0\n");
-        desk.press("Read it");
-        assertThat(desk.row("10.44.8.201")).isVisible();
-        desk.page.locator("main").evaluate("main => main.scrollTo(0, 9999)");
+        assertThat(desk.page.getByText("How it is done here")).isVisible();
         shoot("site");
         desk.open(job, "kit");
         assertThat(desk.page.locator("[data-profile=ceiling-ptz]")).isVisible();
         shoot("kit");
+        desk.page.getByText("Before the van leaves").click();
+        assertThat(desk.page.locator("[data-task]").first()).isVisible();
+        shoot("before-the-van");
         desk.open(job, "addresses");
         shoot("addresses");
         desk.page.locator("[data-code=ADDR-TAKEN] button").first().click();

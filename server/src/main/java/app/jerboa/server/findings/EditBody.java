@@ -25,6 +25,6 @@ public record EditBody(String item, long id, String field, String before, String
                                                 "field",
                                                 "There is no field of that name to change. Nothing was changed."));
         return new Edit(
-                ref, known, ItemBody.bounded(field, before), ItemBody.bounded(field, after));
+                ref, known, ItemBody.bounded(known, before), ItemBody.bounded(known, after));
     }
 }

@@ -1,6 +1,7 @@
 package app.jerboa.server.findings;
 
 import app.jerboa.core.value.Field;
+import app.jerboa.core.value.FieldType;
 import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
@@ -19,6 +20,7 @@ import org.springframework.http.HttpStatus;
  */
 public record ItemBody(String item, long id, Map<String, String> values) {
     private static final int LONGEST = 500;
+    private static final int LONGEST_FACTS = 60_000;
 
     public static ItemBody of(Item item) {
         Map<String, String> values = new LinkedHashMap<>();
@@ -34,7 +36,7 @@ public record ItemBody(String item, long id, Map<String, String> values) {
                     Field field =
                             Field.fromWire(ref.kind(), name)
                                     .orElseThrow(() -> bad(name, unknownField(name)));
-                    texts.put(field, bounded(name, text == null ? "" : text));
+                    texts.put(field, bounded(field, text == null ? "" : text));
                 });
         return new Item(ref, texts);
     }
@@ -54,9 +56,12 @@ public record ItemBody(String item, long id, Map<String, String> values) {
         return new ItemRef(kind, id);
     }
 
-    static String bounded(String field, String text) {
-        if (text.length() > LONGEST) {
-            throw bad(field, "That text is over " + LONGEST + " characters. Nothing was changed.");
+    static String bounded(Field field, String text) {
+        int longest = field.type().shape() == FieldType.Shape.FACTS ? LONGEST_FACTS : LONGEST;
+        if (text.length() > longest) {
+            throw bad(
+                    field.wire(),
+                    "That text is over " + longest + " characters. Nothing was changed.");
         }
         return text;
     }

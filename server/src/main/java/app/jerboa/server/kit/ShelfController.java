@@ -216,7 +216,7 @@ class ShelfController {
             String places =
                     e.wrong().stream()
                             .limit(3)
-                            .map(w -> w.at() + ": " + w.reason())
+                            .map(w -> w.at().isEmpty() ? w.reason() : w.at() + ": " + w.reason())
                             .collect(Collectors.joining("; "));
             throw new Problem(
                     HttpStatus.BAD_REQUEST,

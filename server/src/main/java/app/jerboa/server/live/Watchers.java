@@ -95,11 +95,13 @@ class Watchers {
         byJob.values().forEach(watchers -> watchers.forEach(w -> tell(w, "beat", Map.of())));
     }
 
+    /**
+     * A stream that broke is ended by the container itself; to end it here too would race with it.
+     */
     private void send(Watcher watcher, SseEmitter.SseEventBuilder event) {
         try {
             watcher.stream.send(event);
         } catch (IOException | IllegalStateException e) {
-            watcher.stream.completeWithError(e);
             forget(watcher);
         }
     }
