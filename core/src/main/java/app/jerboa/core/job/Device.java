@@ -5,6 +5,7 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.ItemRef;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * One physical thing of a job.
@@ -18,6 +19,8 @@ import java.util.Optional;
  * @param prefix prefix length it is to use
  * @param gateway gateway it is to use
  * @param reserved its address is reserved for its MAC in the DHCP pool
+ * @param fitted what it is fitted to, a lens to its camera
+ * @param centre where its centre of mass is, seen from the tilt axis
  * @param found the address it last answered from when asked
  */
 public record Device(
@@ -33,8 +36,19 @@ public record Device(
         int prefix,
         Optional<Ipv4> gateway,
         boolean reserved,
+        Optional<DeviceId> fitted,
+        Centre centre,
         Optional<Ipv4> found)
         implements JobItem {
+
+    /**
+     * A centre of mass in mm from the tilt axis; each empty while nobody measured.
+     *
+     * @param along the slide, towards the front
+     * @param alongZoomed the same when zoomed all the way, of a lens that lengthens
+     * @param above upwards
+     */
+    public record Centre(OptionalInt along, OptionalInt alongZoomed, OptionalInt above) {}
 
     @Override
     public ItemRef ref() {

@@ -5,6 +5,7 @@ import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.FieldType;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.core.value.TextRejected;
+import java.util.List;
 import java.util.regex.Pattern;
 
 /** Does a text say what its field needs? */
@@ -28,6 +29,7 @@ final class FieldCheck {
             case NUMBER -> number(type, text);
             case FLAG -> insist(text.equals("true") || text.equals("false"), text, "true or false");
             case CHOICE -> insist(type.choices().contains(text), text, choices(type));
+            case LIST -> list(type, text);
             case ADDRESS -> Ipv4.parse(text);
             case SUBNET -> subnet(text);
             case MAC ->
@@ -71,9 +73,16 @@ final class FieldCheck {
 
     private static void number(FieldType type, String text) {
         String wanted = "a number from " + type.least() + " to " + type.most();
-        insist(digits(text, LONGEST_NUMBER), text, wanted);
+        String size = type.least() < 0 && text.startsWith("-") ? text.substring(1) : text;
+        insist(digits(size, LONGEST_NUMBER) && !text.equals("-0"), text, wanted);
         long value = Long.parseLong(text);
         insist(value >= type.least() && value <= type.most(), text, wanted);
+    }
+
+    private static void list(FieldType type, String text) {
+        List<String> words = List.of(text.split(" ", -1));
+        List<String> inOrder = type.choices().stream().filter(words::contains).toList();
+        insist(words.equals(inOrder), text, "some of " + String.join(", ", type.choices()));
     }
 
     private static void lengthOf(FieldType type, String text) {

@@ -11,6 +11,7 @@ import java.util.Map;
  * @param standard the one picture format of the job, for example {@code 1080p50}
  * @param powerHeadroom share of a power budget kept free, 0 to 80 per cent
  * @param linkHeadroom share of a link kept free, 0 to 80 per cent
+ * @param fixingFactor how many times what hangs overhead its fixing must hold
  * @param usualRun length of a run until it is measured, in metres
  * @param schools the way chosen in each matter where practitioners differ
  */
@@ -19,6 +20,7 @@ public record Habits(
         Numbering numbering,
         int powerHeadroom,
         int linkHeadroom,
+        int fixingFactor,
         double usualRun,
         Map<Field, String> schools) {
     public Habits {

@@ -25,6 +25,8 @@ public record Job(
         List<AddressRange> ranges,
         List<Device> devices,
         List<Line> lines,
+        List<ChosenRoute> routes,
+        List<Mount> mounts,
         List<Prepared> prepared,
         List<OwnProfile> profiles,
         List<Waiver> waivers) {
@@ -37,6 +39,8 @@ public record Job(
         ranges = List.copyOf(ranges);
         devices = List.copyOf(devices);
         lines = List.copyOf(lines);
+        routes = List.copyOf(routes);
+        mounts = List.copyOf(mounts);
         prepared = List.copyOf(prepared);
         profiles = List.copyOf(profiles);
         waivers = List.copyOf(waivers);
@@ -60,6 +64,8 @@ public record Job(
                 only(AddressRange.class, items, BY_ID),
                 only(Device.class, items, BY_ID),
                 only(Line.class, items, BY_NUMBER),
+                only(ChosenRoute.class, items, BY_ID),
+                only(Mount.class, items, BY_ID),
                 only(Prepared.class, items, BY_ID),
                 only(OwnProfile.class, items, BY_ID),
                 only(Waiver.class, items, BY_ID));
@@ -73,7 +79,16 @@ public record Job(
     /** Every item, kind by kind. */
     public Stream<JobItem> items() {
         return Stream.of(
-                        List.of(site), subnets, ranges, devices, lines, prepared, profiles, waivers)
+                        List.of(site),
+                        subnets,
+                        ranges,
+                        devices,
+                        lines,
+                        routes,
+                        mounts,
+                        prepared,
+                        profiles,
+                        waivers)
                 .flatMap(List::stream);
     }
 

@@ -4,6 +4,15 @@ import app.jerboa.core.value.ItemRef;
 
 /** One item of a job as its typed value; its texts are {@link JobItems#item}. */
 public sealed interface JobItem
-        permits Site, Subnet, AddressRange, Device, Line, Prepared, OwnProfile, Waiver {
+        permits ChosenRoute,
+                Mount,
+                Site,
+                Subnet,
+                AddressRange,
+                Device,
+                Line,
+                Prepared,
+                OwnProfile,
+                Waiver {
     ItemRef ref();
 }

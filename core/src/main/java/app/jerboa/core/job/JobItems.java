@@ -3,6 +3,7 @@ package app.jerboa.core.job;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Ipv4Subnet;
+import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
@@ -10,10 +11,14 @@ import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.core.value.TextRejected;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Items between their two forms: texts as stored and exported, typed values as the rules read. */
 public final class JobItems {
@@ -42,6 +47,8 @@ public final class JobItems {
             case RANGE -> range(item);
             case DEVICE -> device(item, shelf);
             case LINE -> line(item);
+            case ROUTE -> route(item);
+            case MOUNT -> mount(item);
             case PREPARED -> prepared(item);
             case PROFILE -> profile(item, shelf);
             case WAIVER -> waiver(item);
@@ -57,6 +64,7 @@ public final class JobItems {
                         Numbering.of(i.text(Field.NUMBERING)),
                         Integer.parseInt(i.text(Field.POWER_HEADROOM)),
                         Integer.parseInt(i.text(Field.LINK_HEADROOM)),
+                        Integer.parseInt(i.text(Field.FIXING_FACTOR)),
                         Double.parseDouble(i.text(Field.USUAL_RUN)),
                         schools);
         return new Site(i.ref().id(), i.text(Field.SITE_NAME), i.text(Field.UNITS), habits);
@@ -101,29 +109,84 @@ public final class JobItems {
                 Integer.parseInt(i.text(Field.PREFIX)),
                 address(i, Field.GATEWAY),
                 Boolean.parseBoolean(i.text(Field.RESERVED)),
+                idOrNone(i, Field.FITTED),
+                new Device.Centre(
+                        number(i, Field.ALONG),
+                        number(i, Field.ALONG_ZOOMED),
+                        number(i, Field.ABOVE)),
                 address(i, Field.FOUND));
     }
 
     private static Line line(Item i) {
-        boolean keyed = !i.text(Field.CONTROLLER).isEmpty();
-        if (keyed != !i.text(Field.KEY).isEmpty()) {
-            String reason = "a controller and a key on it go together";
-            throw new ItemRejected(
-                    i.ref(), Field.KEY, new TextRejected(i.text(Field.KEY), 0, reason));
-        }
-        Optional<Line.Key> key =
-                keyed
-                        ? Optional.of(
-                                new Line.Key(
-                                        new DeviceId(Long.parseLong(i.text(Field.CONTROLLER))),
-                                        Integer.parseInt(i.text(Field.KEY))))
-                        : Optional.empty();
         return new Line(
                 i.ref().id(),
                 Integer.parseInt(i.text(Field.NUMBER)),
                 new DeviceId(Long.parseLong(i.text(Field.CAMERA))),
                 Integer.parseInt(i.text(Field.CONTROL_ID)),
-                key);
+                key(i, Field.CONTROLLER, Field.KEY, "a controller and a key on it go together"),
+                key(i, Field.PANEL, Field.PANEL_KEY, "a paint panel and a key on it go together"),
+                key(i, Field.SWITCHER, Field.INPUT, "a switcher and an input of it go together")
+                        .map(k -> new Line.Input(k.controller(), k.number())),
+                number(i, Field.TALLY),
+                wants(i));
+    }
+
+    private static Optional<Line.Key> key(Item i, Field device, Field number, String together) {
+        boolean there = !i.text(device).isEmpty();
+        if (there != !i.text(number).isEmpty()) {
+            throw new ItemRejected(i.ref(), number, new TextRejected(i.text(number), 0, together));
+        }
+        return there
+                ? Optional.of(new Line.Key(id(i, device), Integer.parseInt(i.text(number))))
+                : Optional.empty();
+    }
+
+    private static DeviceId id(Item i, Field field) {
+        return new DeviceId(Long.parseLong(i.text(field)));
+    }
+
+    private static Optional<DeviceId> idOrNone(Item i, Field field) {
+        return i.text(field).isEmpty() ? Optional.empty() : Optional.of(id(i, field));
+    }
+
+    private static Optional<Set<Function>> wants(Item i) {
+        String text = i.text(Field.WANTS);
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        Set<Function> wants = EnumSet.noneOf(Function.class);
+        for (String word : text.split(" ", -1)) {
+            wants.add(Function.of(word));
+        }
+        return Optional.of(Collections.unmodifiableSet(wants));
+    }
+
+    private static ChosenRoute route(Item i) {
+        return new ChosenRoute(
+                i.ref().id(),
+                Long.parseLong(i.text(Field.ROUTE_LINE)),
+                Function.of(i.text(Field.ROUTE_FUNCTION)),
+                id(i, Field.ROUTE_BY),
+                i.text(Field.ROUTE_PROTOCOL),
+                idOrNone(i, Field.ROUTE_VIA));
+    }
+
+    private static Mount mount(Item i) {
+        return new Mount(
+                i.ref().id(),
+                id(i, Field.MOUNT_CAMERA),
+                i.text(Field.PLACE),
+                number(i, Field.FIXING),
+                Boolean.parseBoolean(i.text(Field.BOND)),
+                Boolean.parseBoolean(i.text(Field.INVERTED)),
+                i.text(Field.START_VIEW),
+                number(i, Field.LEAD_ALLOWS),
+                number(i, Field.PAN_LIMIT),
+                number(i, Field.PLATE_TRAVEL),
+                new Mount.Gimbal(
+                        i.text(Field.BUS_SWITCH),
+                        i.text(Field.FOLLOW),
+                        number(i, Field.SMOOTHNESS)));
     }
 
     private static Waiver waiver(Item i) {
@@ -132,12 +195,9 @@ public final class JobItems {
     }
 
     private static Prepared prepared(Item i) {
-        String device = i.text(Field.DONE_FOR);
         return new Prepared(
                 i.ref().id(),
-                device.isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(new DeviceId(Long.parseLong(device))),
+                idOrNone(i, Field.DONE_FOR),
                 i.text(Field.DONE_PROFILE),
                 i.text(Field.DONE_WHAT),
                 i.text(Field.DONE_BY));
@@ -181,6 +241,8 @@ public final class JobItems {
             return text(d, field);
         } else if (item instanceof Line l) {
             return text(l, field);
+        } else if (item instanceof Mount m) {
+            return text(m, field);
         }
         return houseText(item, field);
     }
@@ -217,6 +279,7 @@ public final class JobItems {
             case STANDARD -> habits.standard();
             case NUMBERING -> habits.numbering().word();
             case POWER_HEADROOM -> Integer.toString(habits.powerHeadroom());
+            case FIXING_FACTOR -> Integer.toString(habits.fixingFactor());
             case LINK_HEADROOM -> Integer.toString(habits.linkHeadroom());
             case USUAL_RUN -> Lengths.text(habits.usualRun());
             default -> habits.school(field);
@@ -224,7 +287,9 @@ public final class JobItems {
     }
 
     private static String noteText(JobItem item, Field field) {
-        if (item instanceof Prepared p) {
+        if (item instanceof ChosenRoute r) {
+            return text(r, field);
+        } else if (item instanceof Prepared p) {
             return switch (field) {
                 case DONE_FOR -> orNone(p.device());
                 case DONE_PROFILE -> p.profile();
@@ -257,6 +322,10 @@ public final class JobItems {
             case PREFIX -> Integer.toString(d.prefix());
             case GATEWAY -> orNone(d.gateway());
             case RESERVED -> Boolean.toString(d.reserved());
+            case FITTED -> orNone(d.fitted());
+            case ALONG -> orNone(d.centre().along());
+            case ALONG_ZOOMED -> orNone(d.centre().alongZoomed());
+            case ABOVE -> orNone(d.centre().above());
             case FOUND -> orNone(d.found());
             default -> throw wrong(d.ref(), field);
         };
@@ -269,7 +338,46 @@ public final class JobItems {
             case CONTROL_ID -> Integer.toString(l.controlId());
             case CONTROLLER -> orNone(l.key().map(Line.Key::controller));
             case KEY -> orNone(l.key().map(Line.Key::number));
+            case PANEL -> orNone(l.paint().map(Line.Key::controller));
+            case PANEL_KEY -> orNone(l.paint().map(Line.Key::number));
+            case SWITCHER -> orNone(l.input().map(Line.Input::switcher));
+            case INPUT -> orNone(l.input().map(Line.Input::number));
+            case TALLY -> orNone(l.tally());
+            case WANTS -> l.wants().map(JobItems::words).orElse("");
             default -> throw wrong(l.ref(), field);
+        };
+    }
+
+    private static String words(Set<Function> wants) {
+        return wants.stream().map(Function::toString).collect(Collectors.joining(" "));
+    }
+
+    private static String text(ChosenRoute r, Field field) {
+        return switch (field) {
+            case ROUTE_LINE -> Long.toString(r.line());
+            case ROUTE_FUNCTION -> r.function().toString();
+            case ROUTE_BY -> r.controller().toString();
+            case ROUTE_PROTOCOL -> r.protocol();
+            case ROUTE_VIA -> orNone(r.through());
+            default -> throw wrong(r.ref(), field);
+        };
+    }
+
+    private static String text(Mount m, Field field) {
+        return switch (field) {
+            case MOUNT_CAMERA -> m.camera().toString();
+            case PLACE -> m.place();
+            case FIXING -> orNone(m.fixingKg());
+            case BOND -> Boolean.toString(m.bond());
+            case INVERTED -> Boolean.toString(m.inverted());
+            case START_VIEW -> m.startView();
+            case LEAD_ALLOWS -> orNone(m.leadAllows());
+            case PAN_LIMIT -> orNone(m.panLimit());
+            case PLATE_TRAVEL -> orNone(m.plateTravelMm());
+            case BUS_SWITCH -> m.gimbal().busSwitch();
+            case FOLLOW -> m.gimbal().follow();
+            case SMOOTHNESS -> orNone(m.gimbal().smoothness());
+            default -> throw wrong(m.ref(), field);
         };
     }
 

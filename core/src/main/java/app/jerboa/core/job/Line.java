@@ -1,9 +1,12 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.profile.Function;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * One camera's thread through the installation.
@@ -11,8 +14,21 @@ import java.util.Optional;
  * @param number 1 for L1
  * @param controlId number it answers to, VISCA 1 to 7
  * @param key where it sits on a controller, if anywhere
+ * @param paint where it sits on a paint panel, if anywhere
+ * @param input where its picture goes, if anywhere
+ * @param tally the tally it lights with; empty for that of its input
+ * @param wants what must be controlled from afar; empty for what is usual for the camera
  */
-public record Line(long id, int number, DeviceId camera, int controlId, Optional<Key> key)
+public record Line(
+        long id,
+        int number,
+        DeviceId camera,
+        int controlId,
+        Optional<Key> key,
+        Optional<Key> paint,
+        Optional<Input> input,
+        OptionalInt tally,
+        Optional<Set<Function>> wants)
         implements JobItem {
     @Override
     public ItemRef ref() {
@@ -21,4 +37,7 @@ public record Line(long id, int number, DeviceId camera, int controlId, Optional
 
     /** A key of a controller. */
     public record Key(DeviceId controller, int number) {}
+
+    /** An input of a switcher, counted from 1. */
+    public record Input(DeviceId switcher, int number) {}
 }

@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import java.util.Locale;
+
 /** What can be controlled or told at a camera. */
 public enum Function {
     PAN_TILT,
@@ -15,6 +17,14 @@ public enum Function {
     TALKBACK,
     AUDIO,
     RECORD;
+
+    /**
+     * @param word as {@link #toString} writes it
+     * @throws IllegalArgumentException for any other
+     */
+    public static Function of(String word) {
+        return valueOf(word.replace('-', '_').toUpperCase(Locale.ROOT));
+    }
 
     @Override
     public String toString() {

@@ -34,7 +34,9 @@ public enum Protocol {
     /** Cuts, tally and status of a switcher. */
     SWITCHER,
     /** Whole network between two sites. */
-    TUNNEL;
+    TUNNEL,
+    /** Sound inside the picture. */
+    EMBEDDED;
 
     @Override
     public String toString() {

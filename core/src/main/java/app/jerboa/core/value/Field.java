@@ -25,6 +25,8 @@ public enum Field {
     POWER_HEADROOM(ItemKind.SITE, "powerHeadroom", FieldType.number(0, 80), "20"),
     /** Share of a link that is kept free, in per cent. */
     LINK_HEADROOM(ItemKind.SITE, "linkHeadroom", FieldType.number(0, 80), "25"),
+    /** How many times what hangs overhead its fixing must hold; local codes go before. */
+    FIXING_FACTOR(ItemKind.SITE, "fixingFactor", FieldType.number(1, 20), "5"),
     /** What a run is long until it is measured, in metres. */
     USUAL_RUN(ItemKind.SITE, "usualRun", FieldType.length(1, 1000), "30"),
     SCHOOL_ADDRESSES(
@@ -103,6 +105,14 @@ public enum Field {
     GATEWAY(ItemKind.DEVICE, "gateway", FieldType.of(Shape.ADDRESS).orNone(), ""),
     /** The address is reserved for this device's MAC in the DHCP pool. */
     RESERVED(ItemKind.DEVICE, "reserved", FieldType.of(Shape.FLAG), "false"),
+    /** What it is fitted to: the camera of a lens, of an adapter, of a zoom motor. */
+    FITTED(ItemKind.DEVICE, "fitted", FieldType.to(ItemKind.DEVICE).orNone(), ""),
+    /** Its centre of mass from the tilt axis along the slide, towards the front, in mm. */
+    ALONG(ItemKind.DEVICE, "along", FieldType.number(-2000, 2000).orNone(), ""),
+    /** The same when zoomed all the way, of a lens that lengthens. */
+    ALONG_ZOOMED(ItemKind.DEVICE, "alongZoomed", FieldType.number(-2000, 2000).orNone(), ""),
+    /** Its centre of mass from the tilt axis upwards, in mm. */
+    ABOVE(ItemKind.DEVICE, "above", FieldType.number(-2000, 2000).orNone(), ""),
     /** The address it last answered from when asked: seen, never planned. */
     FOUND(ItemKind.DEVICE, "found", FieldType.of(Shape.ADDRESS).orNone(), ""),
 
@@ -112,6 +122,54 @@ public enum Field {
     CONTROL_ID(ItemKind.LINE, "controlId", FieldType.number(1, 255), ""),
     CONTROLLER(ItemKind.LINE, "controller", FieldType.to(ItemKind.DEVICE).orNone(), ""),
     KEY(ItemKind.LINE, "key", FieldType.number(0, 9999).orNone(), ""),
+    /** The paint panel, and the key on it. */
+    PANEL(ItemKind.LINE, "panel", FieldType.to(ItemKind.DEVICE).orNone(), ""),
+    PANEL_KEY(ItemKind.LINE, "panelKey", FieldType.number(0, 9999).orNone(), ""),
+    /** Where its picture goes. */
+    SWITCHER(ItemKind.LINE, "switcher", FieldType.to(ItemKind.DEVICE).orNone(), ""),
+    INPUT(ItemKind.LINE, "input", FieldType.number(1, 99).orNone(), ""),
+    /** The tally it lights with; none for that of its input. */
+    TALLY(ItemKind.LINE, "tally", FieldType.number(1, 99).orNone(), ""),
+    /** What must be controlled from afar; none for what is usual for the camera. */
+    WANTS(ItemKind.LINE, "wants", FieldType.list(Functions.WORDS).orNone(), ""),
+
+    /** A control route that somebody chose instead of the proposed one. */
+    ROUTE_LINE(ItemKind.ROUTE, "line", FieldType.to(ItemKind.LINE), ""),
+    ROUTE_FUNCTION(ItemKind.ROUTE, "function", FieldType.choice(Functions.WORDS), ""),
+    ROUTE_BY(ItemKind.ROUTE, "controller", FieldType.to(ItemKind.DEVICE), ""),
+    /** The protocol the controller speaks, for example {@code visca-ip}. */
+    ROUTE_PROTOCOL(ItemKind.ROUTE, "protocol", FieldType.name(40), ""),
+    /** What it goes through first; none for straight to the camera. */
+    ROUTE_VIA(ItemKind.ROUTE, "through", FieldType.to(ItemKind.DEVICE).orNone(), ""),
+
+    MOUNT_CAMERA(ItemKind.MOUNT, "camera", FieldType.to(ItemKind.DEVICE), ""),
+    PLACE(
+            ItemKind.MOUNT,
+            "place",
+            FieldType.choice("ceiling", "truss", "wall", "pole", "tripod", "rail", "desk").orNone(),
+            ""),
+    /** What the fixing is rated for, in kg. */
+    FIXING(ItemKind.MOUNT, "fixing", FieldType.number(1, 5000).orNone(), ""),
+    /** A second, independent safety bond is there. */
+    BOND(ItemKind.MOUNT, "bond", FieldType.of(Shape.FLAG), "false"),
+    INVERTED(ItemKind.MOUNT, "inverted", FieldType.of(Shape.FLAG), "false"),
+    /** Where it looks after power-up. */
+    START_VIEW(
+            ItemKind.MOUNT,
+            "startView",
+            FieldType.choice("home", "last-place", "preset-1").orNone(),
+            ""),
+    /** How far it may turn each way before its lead wraps or pulls, in degrees. */
+    LEAD_ALLOWS(ItemKind.MOUNT, "leadAllows", FieldType.number(1, 3600).orNone(), ""),
+    /** Rotation limit as set in the head, each way, in degrees. */
+    PAN_LIMIT(ItemKind.MOUNT, "panLimit", FieldType.number(1, 3600).orNone(), ""),
+    /** How far the plate can slide each way, in mm. */
+    PLATE_TRAVEL(ItemKind.MOUNT, "plateTravel", FieldType.number(0, 500).orNone(), ""),
+    /** Position of a gimbal's control-bus switch. */
+    BUS_SWITCH(ItemKind.MOUNT, "busSwitch", FieldType.name(40).orNone(), ""),
+    FOLLOW(ItemKind.MOUNT, "follow", FieldType.choice("lock", "pan", "pan-and-tilt").orNone(), ""),
+    /** How much a gimbal rounds the stick off, in per cent. */
+    SMOOTHNESS(ItemKind.MOUNT, "smoothness", FieldType.number(0, 100).orNone(), ""),
 
     /** For whom it is done; none when it is done once for all of a profile. */
     DONE_FOR(ItemKind.PREPARED, "device", FieldType.to(ItemKind.DEVICE).orNone(), ""),

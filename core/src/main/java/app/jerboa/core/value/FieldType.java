@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param least of a number its least value, of a text its shortest length in characters
  * @param most of a number its greatest value, of a text its longest length; both inclusive
- * @param choices the words of a choice, else empty
+ * @param choices the words of a choice or list, else empty
  * @param target the kind a reference points to
  * @param optional an empty text means "none"
  */
@@ -32,6 +32,8 @@ public record FieldType(
         /** {@code true} or {@code false}. */
         FLAG,
         CHOICE,
+        /** Some of the choices in their order, with single spaces between. */
+        LIST,
         /** IPv4, dotted. */
         ADDRESS,
         /** IPv4 network with its prefix, for example {@code 10.44.8.0/24}. */
@@ -75,6 +77,10 @@ public record FieldType(
 
     static FieldType choice(List<String> words) {
         return new FieldType(Shape.CHOICE, 0, 0, words, Optional.empty(), false);
+    }
+
+    static FieldType list(List<String> words) {
+        return new FieldType(Shape.LIST, 0, 0, words, Optional.empty(), false);
     }
 
     static FieldType to(ItemKind target) {

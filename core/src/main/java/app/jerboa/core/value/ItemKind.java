@@ -17,6 +17,10 @@ public enum ItemKind {
     RANGE("range"),
     DEVICE("device"),
     LINE("line"),
+    /** A control route that was chosen instead of the proposed one. */
+    ROUTE("route"),
+    /** How and where a camera is fixed. */
+    MOUNT("mount"),
     /** One thing of the before-the-van-leaves list that is done. */
     PREPARED("preparation"),
     /** A profile of the job's own. */

@@ -18,7 +18,7 @@ public final class Tidy {
             case MAC -> mac(typed);
             case LENGTH -> length(typed, units);
             case NAME, NUMBER, ADDRESS, SUBNET, CHOICE -> typed.strip();
-            case TEXT, FLAG, PROFILE, FACTS, REFERENCE -> typed;
+            case TEXT, FLAG, LIST, PROFILE, FACTS, REFERENCE -> typed;
         };
     }
 

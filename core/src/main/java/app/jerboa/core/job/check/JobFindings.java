@@ -3,6 +3,8 @@ package app.jerboa.core.job.check;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
 import app.jerboa.core.job.Waiver;
+import app.jerboa.core.job.mount.MountChecks;
+import app.jerboa.core.job.mount.MountCodes;
 import app.jerboa.core.net.AddressChecks;
 import app.jerboa.core.net.AddressCodes;
 import app.jerboa.core.value.Finding;
@@ -24,7 +26,9 @@ public final class JobFindings {
                                     JobAddresses.facts(job).stream()
                                             .flatMap(f -> AddressChecks.check(f).stream())
                                             .toList()),
-                    new Discipline("kit", KitCodes.ALL, KitChecks::check));
+                    new Discipline("kit", KitCodes.ALL, KitChecks::check),
+                    new Discipline("lines", LineCodes.ALL, LineChecks::check),
+                    new Discipline("mounts", MountCodes.ALL, MountChecks::check));
 
     /** A finding and who accepted it, if anybody did. */
     public record Judged(Finding finding, Optional<Waiver> waiver) {

@@ -1,0 +1,247 @@
+package app.jerboa.core.job.control;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobAddresses;
+import app.jerboa.core.job.JobEditor;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.job.identity.LineNumbers;
+import app.jerboa.core.net.AddressPlanner;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.net.Move;
+import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.Keys;
+import app.jerboa.core.profile.LensFit;
+import app.jerboa.core.profile.PowerDraw;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.Sort;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/**
+ * Lines made from the kit: what lies loose is fitted to the first camera that needs it, who has no
+ * key gets one, pictures go to free inputs. Nothing that was planned is touched.
+ */
+public final class LinesMaking {
+    private static final Set<Sort> SWITCHERS =
+            EnumSet.of(Sort.VIDEO_SWITCHER, Sort.COMPUTER_SWITCHER);
+    private static final Set<Function> PAINTING = EnumSet.of(Function.EXPOSURE, Function.PAINT);
+
+    private final JobEditor editor;
+    private final Job job;
+    private final List<Edit> edits = new ArrayList<>();
+
+    private LinesMaking(JobEditor editor, Job job) {
+        this.editor = editor;
+        this.job = job;
+    }
+
+    /** Empty when nothing is missing that the kit could give. */
+    public static ChangeSet missing(JobEditor editor, Job job) {
+        LinesMaking fitting = new LinesMaking(editor, job);
+        fitting.fit();
+        Job fitted = editor.apply(job, ChangeSet.edits(fitting.edits));
+        LinesMaking keying = new LinesMaking(editor, fitted);
+        boolean counted = keying.keys();
+        keying.inputs();
+        List<Edit> all = new ArrayList<>(fitting.edits);
+        all.addAll(keying.edits);
+        if (counted) {
+            all.addAll(keying.addresses());
+        }
+        return ChangeSet.edits(all);
+    }
+
+    private void fit() {
+        KitIndex kit = KitIndex.of(job);
+        ControlRoutes routes = new ControlRoutes(job, kit);
+        Set<DeviceId> served = new HashSet<>();
+        Map<DeviceId, Device> lenses = new HashMap<>();
+        for (Line line : job.lines()) {
+            Device camera = kit.device(line.camera());
+            boolean comesOff =
+                    camera.profile()
+                            .optics()
+                            .filter(o -> o.fit() == LensFit.INTERCHANGEABLE)
+                            .isPresent();
+            Optional<Device> lens = kit.fitted(camera.id(), Sort.LENS);
+            if (comesOff && lens.isEmpty()) {
+                lens = loose(Sort.LENS, served);
+                fit(lens, camera, served);
+            }
+            lens.ifPresent(l -> lenses.put(camera.id(), l));
+            if (routes.lacksNetwork(camera)) {
+                fit(loose(Sort.NETWORK_ADAPTER, served), camera, served);
+            }
+            Predicate<Device> still =
+                    l -> l.profile().optics().filter(o -> !o.servoZoom()).isPresent();
+            boolean wantsMotor =
+                    Wanted.of(line, camera.profile()).contains(Function.ZOOM)
+                            && lens.filter(still).isPresent()
+                            && kit.fitted(camera.id(), Sort.ZOOM_MOTOR).isEmpty();
+            if (wantsMotor) {
+                fit(loose(Sort.ZOOM_MOTOR, served), camera, served);
+            }
+            boolean wantsBridge =
+                    camera.profile().answers(Protocol.SHORT_RANGE).isPresent()
+                            && kit.fitted(camera.id(), Sort.CONTROL_BRIDGE).isEmpty();
+            if (wantsBridge) {
+                fit(loose(Sort.CONTROL_BRIDGE, served), camera, served);
+            }
+            boolean wantsSplitter =
+                    camera.profile().draw().filter(PowerDraw::splitter).isPresent()
+                            && kit.fitted(camera.id(), Sort.POE_SPLITTER).isEmpty();
+            if (wantsSplitter) {
+                fit(loose(Sort.POE_SPLITTER, served), camera, served);
+            }
+        }
+    }
+
+    private Optional<Device> loose(Sort sort, Set<DeviceId> served) {
+        return job.devices().stream()
+                .filter(d -> d.profile().sort() == sort)
+                .filter(d -> d.fitted().isEmpty() && !served.contains(d.id()))
+                .findFirst();
+    }
+
+    private void fit(Optional<Device> part, Device camera, Set<DeviceId> served) {
+        part.ifPresent(
+                p -> {
+                    served.add(p.id());
+                    edits.add(Edit.of(p.id(), Field.FITTED, "", camera.id().toString()));
+                });
+    }
+
+    /** True when a counting controller got a camera, so that addresses must follow. */
+    private boolean keys() {
+        KitIndex kit = KitIndex.of(job);
+        ControlRoutes routes = new ControlRoutes(job, kit);
+        Map<DeviceId, Set<Integer>> used = new HashMap<>();
+        for (Line line : job.lines()) {
+            line.key().ifPresent(k -> numbers(used, k.controller()).add(k.number()));
+            line.paint().ifPresent(k -> numbers(used, k.controller()).add(k.number()));
+        }
+        boolean counted = false;
+        for (Line line : job.lines()) {
+            Set<Function> wanted = Wanted.of(line, kit.device(line.camera()).profile());
+            Set<Function> driving = EnumSet.copyOf(Wanted.ALL);
+            driving.retainAll(wanted);
+            driving.removeAll(PAINTING);
+            driving.remove(Function.TALLY);
+            if (line.key().isEmpty()) {
+                Optional<Line.Key> key = free(routes, line, driving, used, d -> !paints(d));
+                key.ifPresent(k -> give(line, k, Field.CONTROLLER, Field.KEY));
+                counted |=
+                        key.flatMap(k -> kit.device(k.controller()).profile().keys())
+                                .filter(Keys::counting)
+                                .isPresent();
+            }
+            Set<Function> painted = EnumSet.copyOf(PAINTING);
+            painted.retainAll(wanted);
+            boolean unpainted = painted.stream().anyMatch(f -> routes.planned(line, f).isEmpty());
+            if (line.paint().isEmpty() && unpainted) {
+                free(routes, line, painted, used, LinesMaking::paints)
+                        .ifPresent(k -> give(line, k, Field.PANEL, Field.PANEL_KEY));
+            }
+        }
+        return counted;
+    }
+
+    private static Set<Integer> numbers(Map<DeviceId, Set<Integer>> used, DeviceId device) {
+        return used.computeIfAbsent(device, d -> new HashSet<>());
+    }
+
+    private static boolean paints(Device d) {
+        return d.profile().sort() == Sort.PAINT_PANEL;
+    }
+
+    /** On the best controller that has one: the line's own number, else the lowest. */
+    private static Optional<Line.Key> free(
+            ControlRoutes routes,
+            Line line,
+            Set<Function> functions,
+            Map<DeviceId, Set<Integer>> used,
+            Predicate<Device> who) {
+        for (Function function : functions) {
+            for (ControlRoute route : routes.all(line, function)) {
+                Optional<Keys> keys = route.by().profile().keys();
+                if (keys.isPresent() && who.test(route.by())) {
+                    Set<Integer> taken = numbers(used, route.by().id());
+                    int first = keys.get().first();
+                    int own = first + line.number() - 1;
+                    int number =
+                            own < first + keys.get().count() && !taken.contains(own) ? own : first;
+                    while (taken.contains(number)) {
+                        number++;
+                    }
+                    if (number < first + keys.get().count()) {
+                        taken.add(number);
+                        return Optional.of(new Line.Key(route.by().id(), number));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private void give(Line line, Line.Key key, Field device, Field number) {
+        edits.add(new Edit(line.ref(), device, "", key.controller().toString()));
+        edits.add(new Edit(line.ref(), number, "", Integer.toString(key.number())));
+    }
+
+    private void inputs() {
+        Map<DeviceId, Set<Integer>> used = new HashMap<>();
+        job.lines()
+                .forEach(
+                        l -> l.input().ifPresent(i -> numbers(used, i.switcher()).add(i.number())));
+        List<Device> switchers =
+                job.devices().stream().filter(d -> SWITCHERS.contains(d.profile().sort())).toList();
+        for (Line line : job.lines()) {
+            if (line.input().isEmpty()) {
+                input(line, switchers, used);
+            }
+        }
+    }
+
+    private void input(Line line, List<Device> switchers, Map<DeviceId, Set<Integer>> used) {
+        for (Device switcher : switchers) {
+            Set<Integer> taken = numbers(used, switcher.id());
+            int most = LineNumbers.inputs(switcher);
+            int number =
+                    line.number() <= most && !taken.contains(line.number()) ? line.number() : 1;
+            while (taken.contains(number)) {
+                number++;
+            }
+            if (number <= most) {
+                taken.add(number);
+                edits.add(new Edit(line.ref(), Field.SWITCHER, "", switcher.id().toString()));
+                edits.add(new Edit(line.ref(), Field.INPUT, "", Integer.toString(number)));
+                return;
+            }
+        }
+    }
+
+    private List<Edit> addresses() {
+        Job after = editor.apply(job, ChangeSet.edits(edits));
+        List<Edit> moves = new ArrayList<>();
+        for (var facts : JobAddresses.facts(after)) {
+            for (Move m : AddressPlanner.plan(facts).moves()) {
+                String from = m.from().map(Ipv4::toString).orElse("");
+                moves.add(Edit.of(m.device(), Field.ADDRESS, from, m.to().toString()));
+            }
+        }
+        return moves;
+    }
+}

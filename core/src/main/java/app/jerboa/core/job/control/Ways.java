@@ -1,0 +1,187 @@
+package app.jerboa.core.job.control;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.profile.Audio;
+import app.jerboa.core.profile.AudioWay;
+import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.Join;
+import app.jerboa.core.profile.Port;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.Sort;
+import app.jerboa.core.profile.Speaks;
+import app.jerboa.core.profile.Transport;
+import app.jerboa.core.value.DeviceId;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Every way from a controller to a camera that protocols allow, straight or through one thing
+ * between. Cameras of one profile with the same things fitted share them.
+ */
+final class Ways {
+    private static final Set<Sort> DRIVING_VIDEO =
+            EnumSet.of(
+                    Sort.VIDEO_SWITCHER, Sort.COMPUTER_SWITCHER, Sort.RECORDER, Sort.BASE_STATION);
+    private static final Map<AudioWay, Join> SOUND_INTO =
+            Map.of(
+                    AudioWay.SDI, Join.SDI_IN,
+                    AudioWay.HDMI, Join.HDMI_IN,
+                    AudioWay.STREAM, Join.ETHERNET,
+                    AudioWay.USB, Join.USB_HOST);
+    private static final Map<AudioWay, Transport> SOUND_OVER =
+            Map.of(
+                    AudioWay.SDI, Transport.SDI,
+                    AudioWay.HDMI, Transport.LEAD,
+                    AudioWay.STREAM, Transport.UDP,
+                    AudioWay.USB, Transport.USB);
+
+    /** Straight, or through one thing; carries what every part of it carries. */
+    record Way(Device by, Speaks sends, List<Device> through, Speaks answers) {}
+
+    private final KitIndex kit;
+    private final List<Device> controllers;
+    private final List<Device> between;
+    private final List<Device> soundTakers;
+    private final Map<String, Map<Function, List<Way>>> known = new HashMap<>();
+
+    Ways(Job job, KitIndex kit) {
+        this.kit = kit;
+        controllers = job.devices().stream().filter(Ways::drives).toList();
+        between = job.devices().stream().filter(Ways::translates).toList();
+        soundTakers =
+                job.devices().stream()
+                        .filter(d -> d.profile().kind() == DeviceKind.VIDEO)
+                        .filter(d -> d.profile().audio().isPresent())
+                        .toList();
+    }
+
+    private static boolean drives(Device d) {
+        return (d.profile().kind() == DeviceKind.CONTROLLER
+                        || DRIVING_VIDEO.contains(d.profile().sort()))
+                && d.profile().speaks().stream().anyMatch(Speaks::sends);
+    }
+
+    /** It takes control in on one side and gives it out on the other. */
+    private static boolean translates(Device d) {
+        DeviceKind kind = d.profile().kind();
+        return (kind == DeviceKind.LINK || kind == DeviceKind.VIDEO)
+                && d.profile().speaks().stream().anyMatch(Speaks::sends)
+                && d.profile().speaks().stream().anyMatch(s -> !s.sends());
+    }
+
+    List<Way> to(Device camera, Function function) {
+        List<Device> fitted = kit.fitted(camera.id());
+        String sort =
+                camera.profile().id()
+                        + fitted.stream().map(d -> d.profile().id()).sorted().toList();
+        return known.computeIfAbsent(sort, s -> all(camera, fitted))
+                .getOrDefault(function, List.of());
+    }
+
+    private Map<Function, List<Way>> all(Device camera, List<Device> fitted) {
+        List<Speaks> ends = new ArrayList<>(answers(camera));
+        fitted.stream()
+                .filter(d -> d.profile().kind() == DeviceKind.ACCESSORY)
+                .forEach(d -> ends.addAll(answers(d)));
+        Map<Function, List<Way>> ways = new EnumMap<>(Function.class);
+        for (Device by : controllers) {
+            for (Speaks sends : sends(by)) {
+                straight(by, sends, ends, ways);
+                through(by, sends, ends, ways);
+            }
+        }
+        sound(camera, ways);
+        fitted.forEach(d -> sound(d, ways));
+        return ways;
+    }
+
+    private static void straight(
+            Device by, Speaks sends, List<Speaks> ends, Map<Function, List<Way>> ways) {
+        for (Speaks end : ends) {
+            if (meets(sends, end)) {
+                add(new Way(by, sends, List.of(), end), ways, sends, end);
+            }
+        }
+    }
+
+    private void through(
+            Device by, Speaks sends, List<Speaks> ends, Map<Function, List<Way>> ways) {
+        for (Device middle : between) {
+            for (Speaks in : answers(middle)) {
+                if (!middle.equals(by) && meets(sends, in)) {
+                    for (Speaks out : sends(middle)) {
+                        for (Speaks end : ends) {
+                            if (meets(out, end)) {
+                                Way way = new Way(by, sends, List.of(middle), end);
+                                add(way, ways, sends, in, out, end);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static void add(Way way, Map<Function, List<Way>> ways, Speaks... parts) {
+        Set<Function> carries = EnumSet.allOf(Function.class);
+        for (Speaks part : parts) {
+            carries.retainAll(part.carries());
+        }
+        carries.forEach(f -> ways.computeIfAbsent(f, x -> new ArrayList<>()).add(way));
+    }
+
+    /** Sound goes inside the picture to whoever takes pictures in and can give sound out. */
+    private void sound(Device from, Map<Function, List<Way>> ways) {
+        Audio audio = from.profile().audio().filter(a -> a.inputs() > 0).orElse(null);
+        if (audio == null) {
+            return;
+        }
+        for (AudioWay way : audio.embedsInto()) {
+            Speaks inside =
+                    new Speaks(
+                            Protocol.EMBEDDED,
+                            SOUND_OVER.get(way),
+                            OptionalInt.empty(),
+                            false,
+                            false,
+                            false,
+                            List.of(Function.AUDIO));
+            for (Device taker : soundTakers) {
+                if (joins(taker).contains(SOUND_INTO.get(way))) {
+                    add(new Way(taker, inside, List.of(), inside), ways, inside);
+                }
+            }
+        }
+    }
+
+    private static Set<Join> joins(Device d) {
+        return d.profile().ports().stream().map(Port::join).collect(Collectors.toSet());
+    }
+
+    private static boolean meets(Speaks sends, Speaks answers) {
+        return sends.protocol() == answers.protocol() && sends.over() == answers.over();
+    }
+
+    private static List<Speaks> sends(Device d) {
+        return d.profile().speaks().stream().filter(Speaks::sends).toList();
+    }
+
+    private static List<Speaks> answers(Device d) {
+        return d.profile().speaks().stream().filter(s -> !s.sends()).toList();
+    }
+
+    /** What is fitted to another camera is no way to this one. */
+    static boolean open(Way way, DeviceId camera) {
+        return way.through().stream().allMatch(d -> d.fitted().map(camera::equals).orElse(true));
+    }
+}

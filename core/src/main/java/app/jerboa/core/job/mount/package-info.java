@@ -1,0 +1,2 @@
+/** What hangs where and whether it is in balance: sums and rules of mounting. */
+package app.jerboa.core.job.mount;
