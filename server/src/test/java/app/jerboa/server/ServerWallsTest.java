@@ -63,6 +63,8 @@ class ServerWallsTest {
                         "..server.logbook..",
                         "..server.live..",
                         "..server.kit..",
+                        "..server.lines..",
+                        "..server.mount..",
                         "..server.site..",
                         "..server.profile..")
                 .check(SERVER);

@@ -15,6 +15,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Jobs and change sets by chance, the same for the same seed. */
 public final class RandomJobs {
@@ -107,7 +109,35 @@ public final class RandomJobs {
             values.put(Field.CONTROLLER, any(devices));
             values.put(Field.KEY, Integer.toString(random.nextInt(9)));
         }
+        if (random.nextBoolean()) {
+            values.put(Field.SWITCHER, any(devices));
+            values.put(Field.INPUT, Integer.toString(1 + random.nextInt(9)));
+            values.put(Field.WANTS, any("", "zoom", "pan-tilt zoom audio"));
+        }
         return item(ItemKind.LINE, next++, values);
+    }
+
+    private Item mount(List<Item> devices) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.MOUNT_CAMERA, any(devices));
+        values.put(Field.PLACE, any("", "ceiling", "tripod"));
+        values.put(Field.FIXING, any("", "40"));
+        values.put(Field.BOND, Boolean.toString(random.nextBoolean()));
+        values.put(Field.PAN_LIMIT, any("", "170"));
+        return item(ItemKind.MOUNT, next++, values);
+    }
+
+    private Item route(List<Item> all, List<Item> devices) {
+        List<Item> lines = all.stream().filter(i -> i.ref().kind() == ItemKind.LINE).toList();
+        return item(
+                ItemKind.ROUTE,
+                next++,
+                Map.of(
+                        Field.ROUTE_LINE, any(lines),
+                        Field.ROUTE_FUNCTION, any("zoom", "tally"),
+                        Field.ROUTE_BY, any(devices),
+                        Field.ROUTE_PROTOCOL, "visca-ip",
+                        Field.ROUTE_VIA, random.nextBoolean() ? any(devices) : ""));
     }
 
     private Item prepared(List<Item> devices) {
@@ -138,6 +168,10 @@ public final class RandomJobs {
         }
         if (random.nextBoolean()) {
             all.add(prepared(devices));
+            all.add(mount(devices));
+        }
+        if (all.stream().anyMatch(i -> i.ref().kind() == ItemKind.LINE)) {
+            all.add(route(all, devices));
         }
         Collections.sort(all, Comparator.comparing(Item::ref));
         return all;
@@ -157,31 +191,40 @@ public final class RandomJobs {
         return 1 + items.stream().mapToLong(i -> i.ref().id()).max().orElse(0);
     }
 
-    /** A device with the lines that point to it, all at once. */
+    /** A device with everything that points to it, or to a line of it, all at once. */
     private ChangeSet removal(Job job, List<Item> items) {
         if (job.devices().isEmpty()) {
             return ChangeSet.adding(device().numbered(fresh(items)));
         }
         String gone = job.devices().get(random.nextInt(job.devices().size())).id().toString();
-        return new ChangeSet(
-                List.of(),
-                List.of(),
+        List<Item> going =
                 items.stream()
                         .filter(
                                 i ->
                                         i.ref().kind() == ItemKind.DEVICE
                                                 ? gone.equals("" + i.ref().id())
                                                 : pointsTo(i, gone))
-                        .toList());
+                        .toList();
+        Set<String> lines =
+                going.stream()
+                        .filter(i -> i.ref().kind() == ItemKind.LINE)
+                        .map(i -> "" + i.ref().id())
+                        .collect(Collectors.toSet());
+        List<Item> all =
+                items.stream()
+                        .filter(
+                                i ->
+                                        going.contains(i)
+                                                || i.ref().kind() == ItemKind.ROUTE
+                                                        && lines.contains(i.text(Field.ROUTE_LINE)))
+                        .toList();
+        return new ChangeSet(List.of(), List.of(), all);
     }
 
     private static boolean pointsTo(Item item, String device) {
-        if (item.ref().kind() == ItemKind.PREPARED) {
-            return item.text(Field.DONE_FOR).equals(device);
-        }
-        return item.ref().kind() == ItemKind.LINE
-                && (item.text(Field.CAMERA).equals(device)
-                        || item.text(Field.CONTROLLER).equals(device));
+        return item.ref().kind().fields().stream()
+                .filter(f -> f.type().target().filter(ItemKind.DEVICE::equals).isPresent())
+                .anyMatch(f -> item.text(f).equals(device));
     }
 
     private List<Edit> edits(List<Item> items) {

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
-import java.util.function.Function;
+import java.util.function.LongFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -23,6 +23,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class FindingWords {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
+
+    private static final int MOST_NAMED = 4;
 
     private final Properties words = new Properties();
 
@@ -36,9 +38,9 @@ public class FindingWords {
     }
 
     /**
-     * @param names a device's name by its id
+     * @param names what an item is called, by its id
      */
-    public FindingBody body(JobFindings.Judged judged, Function<DeviceId, String> names) {
+    public FindingBody body(JobFindings.Judged judged, LongFunction<String> names) {
         Finding finding = judged.finding();
         String code = finding.code().code();
         return new FindingBody(
@@ -67,24 +69,30 @@ public class FindingWords {
                 .replaceAll(m -> Matcher.quoteReplacement(facts.getOrDefault(m.group(1), "")));
     }
 
-    private FindingBody.FixBody fix(Fix fix, Function<DeviceId, String> names) {
+    private FindingBody.FixBody fix(Fix fix, LongFunction<String> names) {
         List<Edit> edits = fix.changes().edits();
         String what =
-                edits.size() <= 3
+                edits.size() <= MOST_NAMED
                         ? edits.stream()
-                                .map(e -> phrase(e, names.apply(new DeviceId(e.item().id()))))
+                                .map(e -> phrase(e, names.apply(e.item().id()), names))
+                                .distinct()
                                 .collect(Collectors.joining(", "))
-                        : edits.size() + " devices";
+                        : edits.size() + " changes";
         return new FindingBody.FixBody(
                 words.getProperty("fix." + fix.key()).replace("{what}", what),
                 ChangesBody.of(fix.changes()));
     }
 
-    private static String phrase(Edit edit, String name) {
+    private static String phrase(Edit edit, String name, LongFunction<String> names) {
         return switch (edit.field()) {
             case ADDRESS, GATEWAY -> name + " to " + edit.after();
             case PREFIX -> name + " to /" + edit.after();
             case NAME -> name + " to " + edit.after();
+            case KEY, PANEL_KEY -> edit.after().isEmpty() ? name : name + " to key " + edit.after();
+            case INPUT -> name + " to input " + edit.after();
+            case CONTROL_ID -> name + " to ID " + edit.after();
+            case PAN_LIMIT -> name + " to " + edit.after() + "° each way";
+            case FITTED -> name + " to " + names.apply(Long.parseLong(edit.after()));
             default -> name;
         };
     }

@@ -90,9 +90,19 @@ final class CommandWords {
                 + ": "
                 + field
                 + " "
-                + orNone(edit.before())
+                + shown(job, changes, edit, edit.before())
                 + " to "
-                + orNone(edit.after());
+                + shown(job, changes, edit, edit.after());
+    }
+
+    /** What a reference points to is said by its name. */
+    private static String shown(Job job, ChangeSet changes, Edit edit, String text) {
+        return edit.field()
+                .type()
+                .target()
+                .filter(kind -> !text.isEmpty())
+                .map(kind -> name(job, changes, new ItemRef(kind, Long.parseLong(text))))
+                .orElse(orNone(text));
     }
 
     private static String name(Job job, ChangeSet changes, ItemRef ref) {
@@ -111,6 +121,8 @@ final class CommandWords {
             case RANGE -> item.text(Field.FIRST) + " to " + item.text(Field.LAST);
             case DEVICE -> item.text(Field.NAME);
             case LINE -> "Line L" + item.text(Field.NUMBER);
+            case ROUTE -> "Control route for " + item.text(Field.ROUTE_FUNCTION);
+            case MOUNT -> "Mount";
             case PREPARED -> "\"" + item.text(Field.DONE_WHAT) + "\"";
             case PROFILE -> "Profile " + profileName(item.text(Field.FACTS));
             case WAIVER -> "Waiver";

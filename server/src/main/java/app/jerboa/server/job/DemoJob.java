@@ -15,7 +15,8 @@ import java.util.Map;
 /**
  * The demo scenario: an invented ice hall with its whole kit. Left in on purpose: L4 was typed by
  * hand onto an address that a score computer has, L6 is set to another format, two serial cameras
- * share an ID, and the switches cannot feed every head at once.
+ * share an ID, the pictures of L5 and L6 are crossed at the switcher, and the switches cannot feed
+ * every head at once.
  */
 final class DemoJob {
     private static final String HOUSE = "10.44.8.";
@@ -54,18 +55,90 @@ final class DemoJob {
         long panel = device("Paint panel", "paint-panel-server", "12", Map.of());
         long tablet = device("Tablet", "tablet-control", "", Map.of());
         device("Game pad", "game-pad", "", Map.of());
-        between();
+        long switcher = between();
         for (int i = 0; i < CEILING.size(); i++) {
-            line(i + 1, cameras.get(i), i + 1, stick, i + 1);
+            int number = i + 1;
+            int input = number == 5 ? 6 : number == 6 ? 5 : number;
+            line(
+                    number,
+                    cameras.get(i),
+                    number,
+                    keyed(Field.CONTROLLER, stick, Field.KEY, number),
+                    keyed(Field.SWITCHER, switcher, Field.INPUT, input));
         }
-        line(7, cameras.get(6), 7, tablet, 1);
-        line(8, cameras.get(7), 8, panel, 1);
-        line(9, cameras.get(8), 9, panel, 2);
-        line(10, cameras.get(9), 1, serial, 1);
-        line(11, cameras.get(10), 2, serial, 2);
-        line(12, cameras.get(11), 2, serial, 3);
-        line(13, cameras.get(12), 13, 0, 0);
-        line(14, cameras.get(13), 14, 0, 0);
+        line(
+                7,
+                cameras.get(6),
+                7,
+                keyed(Field.CONTROLLER, tablet, Field.KEY, 7),
+                keyed(Field.SWITCHER, switcher, Field.INPUT, 7));
+        line(
+                8,
+                cameras.get(7),
+                8,
+                keyed(Field.PANEL, panel, Field.PANEL_KEY, 8),
+                keyed(Field.SWITCHER, switcher, Field.INPUT, 8));
+        line(9, cameras.get(8), 9, keyed(Field.PANEL, panel, Field.PANEL_KEY, 9), Map.of());
+        line(10, cameras.get(9), 1, keyed(Field.CONTROLLER, serial, Field.KEY, 1), Map.of());
+        line(11, cameras.get(10), 2, keyed(Field.CONTROLLER, serial, Field.KEY, 2), Map.of());
+        line(12, cameras.get(11), 2, keyed(Field.CONTROLLER, serial, Field.KEY, 3), Map.of());
+        line(13, cameras.get(12), 13, keyed(Field.CONTROLLER, serial, Field.KEY, 4), Map.of());
+        line(14, cameras.get(13), 14, keyed(Field.CONTROLLER, tablet, Field.KEY, 14), Map.of());
+        fitted(cameras);
+        mounts(cameras);
+    }
+
+    private static Map<Field, String> keyed(Field device, long id, Field number, int place) {
+        return Map.of(device, Long.toString(id), number, Integer.toString(place));
+    }
+
+    /** Lenses, adapters and the motor on their cameras; the gimbal's load as it was measured. */
+    private void fitted(List<Long> cameras) {
+        device("Servo-zoom lens", "lens-servo-zoom", "", on(cameras, 7));
+        device("Network adapter 1", "network-adapter", "", on(cameras, 8));
+        device("Network adapter 2", "network-adapter", "", on(cameras, 9));
+        device("Manual lens", "lens-manual-zoom", "", on(cameras, 14, "62", "74", "0"));
+        device("Zoom motor", "zoom-motor", "", on(cameras, 14, "48", "48", "-30"));
+        device("Control bridge", "control-bridge", "5", on(cameras, 14));
+    }
+
+    private static Map<Field, String> on(List<Long> cameras, int line, String... measured) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.FITTED, cameras.get(line - 1).toString());
+        List<Field> places = List.of(Field.ALONG, Field.ALONG_ZOOMED, Field.ABOVE);
+        for (int i = 0; i < measured.length; i++) {
+            values.put(places.get(i), measured[i]);
+        }
+        return values;
+    }
+
+    private void mounts(List<Long> cameras) {
+        for (int line : List.of(1, 2, 3, 4, 5, 6, 10, 11, 12)) {
+            mount(
+                    cameras.get(line - 1),
+                    "ceiling",
+                    Map.of(Field.FIXING, "25", Field.BOND, "true", Field.START_VIEW, "home"));
+        }
+        mount(cameras.get(6), "wall", Map.of(Field.FIXING, "60", Field.START_VIEW, "last-place"));
+        mount(cameras.get(7), "tripod", Map.of());
+        mount(cameras.get(8), "tripod", Map.of());
+        mount(cameras.get(12), "pole", Map.of(Field.FIXING, "40"));
+        mount(
+                cameras.get(13),
+                "tripod",
+                Map.of(
+                        Field.PLATE_TRAVEL, "35",
+                        Field.BUS_SWITCH, "remote",
+                        Field.FOLLOW, "lock",
+                        Field.SMOOTHNESS, "20"));
+    }
+
+    private void mount(long camera, String place, Map<Field, String> more) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.putAll(more);
+        values.put(Field.MOUNT_CAMERA, Long.toString(camera));
+        values.put(Field.PLACE, place);
+        add(ItemKind.MOUNT, values);
     }
 
     private List<Long> cameras() {
@@ -92,32 +165,35 @@ final class DemoJob {
                             Map.of(Field.FORMAT_SET, "1080p50")));
         }
         ids.add(device("L13", "dome-rs485", "", Map.of()));
-        ids.add(device("L14", "gimbal-camera", "", Map.of(Field.CONDITION, "second-hand")));
+        ids.add(
+                device(
+                        "L14",
+                        "gimbal-camera",
+                        "",
+                        Map.of(
+                                Field.CONDITION, "second-hand",
+                                Field.ALONG, "-18",
+                                Field.ABOVE, "4")));
         return ids;
     }
 
-    /** What sits between cameras and desk. */
-    private void between() {
+    /** What sits between cameras and desk; returns the switcher. */
+    private long between() {
         device("PoE switch", "poe-switch-16", "2", Map.of());
         device("Balcony switch", "poe-switch-8", "3", Map.of());
         device("House router", "house-router", "254", Map.of());
         device("Serial server", "serial-server-1", "4", Map.of());
-        device("Control bridge", "control-bridge", "5", Map.of());
-        device("SDI switcher", "sdi-switcher-8", "61", Map.of());
+        long switcher = device("SDI switcher", "sdi-switcher-8", "61", Map.of());
         device("Decoder", "av-decoder-serial", "62", Map.of());
         device("Recorder", "recorder-8", "63", Map.of());
         device("Converter 1", "converter-sdi-hdmi", "", Map.of());
         device("Converter 2", "converter-scaler", "", Map.of());
         device("Multiview monitor", "monitor-multiview", "", Map.of());
         device("Programme monitor", "monitor-programme", "", Map.of());
-        device("Servo-zoom lens", "lens-servo-zoom", "", Map.of());
-        device("Manual lens", "lens-manual-zoom", "", Map.of());
-        device("Zoom motor", "zoom-motor", "", Map.of());
-        device("Network adapter 1", "network-adapter", "", Map.of());
-        device("Network adapter 2", "network-adapter", "", Map.of());
         device("Supply 24 V", "power-supply-24v", "", Map.of());
         device("Supply 12 V", "power-supply-12v", "", Map.of());
         device("Laptop", "laptop", "81", Map.of());
+        return switcher;
     }
 
     private long add(ItemKind kind, Map<Field, String> values) {
@@ -159,17 +235,18 @@ final class DemoJob {
         return String.format(Locale.ROOT, "02:4a:20:00:00:%02x", macs++);
     }
 
-    /**
-     * @param controller 0 for none
-     */
-    private void line(int number, long camera, int controlId, long controller, int key) {
-        add(
-                ItemKind.LINE,
-                Map.of(
-                        Field.NUMBER, Integer.toString(number),
-                        Field.CAMERA, Long.toString(camera),
-                        Field.CONTROL_ID, Integer.toString(controlId),
-                        Field.CONTROLLER, controller == 0 ? "" : Long.toString(controller),
-                        Field.KEY, controller == 0 ? "" : Integer.toString(key)));
+    private void line(
+            int number,
+            long camera,
+            int controlId,
+            Map<Field, String> key,
+            Map<Field, String> input) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.putAll(key);
+        values.putAll(input);
+        values.put(Field.NUMBER, Integer.toString(number));
+        values.put(Field.CAMERA, Long.toString(camera));
+        values.put(Field.CONTROL_ID, Integer.toString(controlId));
+        add(ItemKind.LINE, values);
     }
 }

@@ -33,6 +33,7 @@ public record JobView(
      *
      * @param powerHeadroom per cent
      * @param linkHeadroom per cent
+     * @param fixingFactor how many times what hangs overhead its fixing must hold
      * @param usualRun metres
      * @param schools the way chosen, by the name of the matter's field
      */
@@ -44,6 +45,7 @@ public record JobView(
             String numbering,
             int powerHeadroom,
             int linkHeadroom,
+            int fixingFactor,
             String usualRun,
             Map<String, String> schools) {}
 
@@ -72,11 +74,16 @@ public record JobView(
     /** Addresses from first to last and what they are. */
     public record RangeBody(String first, String last, String what) {}
 
-    /** One device of the sheet. */
+    /**
+     * One device of the sheet.
+     *
+     * @param fitted id of what it is fitted to; 0 for nothing
+     */
     public record DeviceBody(
             long id,
             String name,
             String kind,
+            String sort,
             String profile,
             String profileId,
             boolean networked,
@@ -89,19 +96,41 @@ public record JobView(
             int prefix,
             String gateway,
             boolean reserved,
+            long fitted,
             String found,
             String mark,
             String factoryAddress) {}
 
-    /** One line of the line-up; key -1 and controller "" for none. */
+    /**
+     * One line of the line-up.
+     *
+     * @param tally 0 for that of its input
+     * @param wants what must be controlled from afar, noted or usual
+     * @param wantsNoted somebody noted them
+     * @param place where the camera is fixed; empty while not noted
+     * @param watts at most
+     * @param outOfLine whose number differs from the line's: id, key, paint-key, input, address
+     */
     public record LineBody(
             long id,
             int number,
             String name,
             long cameraId,
             int controlId,
-            int key,
-            String controller) {}
+            PlaceBody key,
+            PlaceBody paint,
+            PlaceBody input,
+            int tally,
+            List<String> wants,
+            boolean wantsNoted,
+            String place,
+            double watts,
+            List<String> outOfLine) {}
+
+    /** A key or an input of a device; id 0 and number -1 for none. */
+    public record PlaceBody(long deviceId, String device, int number) {
+        static final PlaceBody NONE = new PlaceBody(0, "", -1);
+    }
 
     /** The last thing logged; empty texts when nothing was. */
     public record LogBody(OffsetDateTime at, String person, String text) {}

@@ -5,12 +5,17 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
+import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Mount;
 import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.job.Schools;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.job.control.Wanted;
+import app.jerboa.core.job.identity.LineNumbers;
+import app.jerboa.core.job.identity.Numbers;
 import app.jerboa.core.net.AddressFacts;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.FactoryAddress;
@@ -18,6 +23,8 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.SubnetSum;
+import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.server.findings.FindingBody;
@@ -30,10 +37,12 @@ import app.jerboa.server.platform.Author;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -78,7 +87,7 @@ public class JobViews {
                 subnets,
                 job.ranges().stream().map(JobViews::houseRange).toList(),
                 job.devices().stream().map(JobViews::device).toList(),
-                job.lines().stream().map(l -> line(job, l, names)).toList(),
+                lines(job, names),
                 ownProfiles(job),
                 findings(job),
                 mapper.newestDone(id, person.id()).map(CommandRow::label).orElse(""),
@@ -92,7 +101,10 @@ public class JobViews {
     }
 
     public List<FindingBody> findings(Job job) {
-        Map<DeviceId, String> names = names(job);
+        Map<Long, String> names = new HashMap<>();
+        job.devices().forEach(d -> names.put(d.id().value(), d.name()));
+        job.lines().forEach(l -> names.put(l.id(), job.label(l)));
+        job.mounts().forEach(m -> names.put(m.id(), names.get(m.camera().value())));
         return JobFindings.check(job).stream().map(j -> words.body(j, names::get)).toList();
     }
 
@@ -120,6 +132,7 @@ public class JobViews {
                 habits.numbering().word(),
                 habits.powerHeadroom(),
                 habits.linkHeadroom(),
+                habits.fixingFactor(),
                 Lengths.text(habits.usualRun()),
                 schools);
     }
@@ -177,6 +190,7 @@ public class JobViews {
                 d.id().value(),
                 d.name(),
                 d.profile().kind().wire(),
+                d.profile().sort().toString(),
                 d.profile().name(),
                 d.profile().id(),
                 d.addressed(),
@@ -189,19 +203,56 @@ public class JobViews {
                 d.prefix(),
                 d.gateway().map(Ipv4::toString).orElse(""),
                 d.reserved(),
+                d.fitted().map(DeviceId::value).orElse(0L),
                 d.found().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
                 d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""));
     }
 
-    private static JobView.LineBody line(Job job, Line l, Map<DeviceId, String> names) {
+    private static List<JobView.LineBody> lines(Job job, Map<DeviceId, String> names) {
+        KitIndex kit = KitIndex.of(job);
+        LineNumbers numbers = new LineNumbers(job, kit);
+        return job.lines().stream().map(l -> line(job, l, names, kit, numbers.of(l))).toList();
+    }
+
+    private static JobView.LineBody line(
+            Job job, Line l, Map<DeviceId, String> names, KitIndex kit, Numbers numbers) {
         return new JobView.LineBody(
                 l.id(),
                 l.number(),
                 job.label(l),
                 l.camera().value(),
                 l.controlId(),
-                l.key().map(Line.Key::number).orElse(-1),
-                l.key().map(k -> names.getOrDefault(k.controller(), "")).orElse(""));
+                key(l.key(), names),
+                key(l.paint(), names),
+                l.input()
+                        .map(
+                                i ->
+                                        new JobView.PlaceBody(
+                                                i.switcher().value(),
+                                                names.getOrDefault(i.switcher(), ""),
+                                                i.number()))
+                        .orElse(JobView.PlaceBody.NONE),
+                l.tally().orElse(0),
+                Wanted.of(l, kit.device(l.camera()).profile()).stream()
+                        .map(Function::toString)
+                        .toList(),
+                l.wants().isPresent(),
+                kit.mount(l.camera()).map(Mount::place).orElse(""),
+                kit.device(l.camera()).profile().draw().map(PowerDraw::mostWatts).orElse(0.0),
+                numbers.values().keySet().stream()
+                        .filter(a -> numbers.differs(a, l.number()))
+                        .map(a -> a.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                        .toList());
+    }
+
+    private static JobView.PlaceBody key(Optional<Line.Key> key, Map<DeviceId, String> names) {
+        return key.map(
+                        k ->
+                                new JobView.PlaceBody(
+                                        k.controller().value(),
+                                        names.getOrDefault(k.controller(), ""),
+                                        k.number()))
+                .orElse(JobView.PlaceBody.NONE);
     }
 }

@@ -65,7 +65,7 @@ final class FileShape {
                 insist(value.isObject(), place, "a profile belongs here");
                 yield value.toString();
             }
-            case NAME, TEXT, CHOICE, ADDRESS, SUBNET, MAC, PROFILE -> {
+            case NAME, TEXT, CHOICE, LIST, ADDRESS, SUBNET, MAC, PROFILE -> {
                 insist(value.isString(), place, "a text belongs here");
                 yield value.asString();
             }

@@ -16,7 +16,12 @@ final class JobFileFormat {
     static final int LONGEST_LOG_TEXT = 1_000;
 
     /** Kinds that came after the first files were written: left out is none. */
-    static final Set<String> MAY_BE_MISSING = Set.of(key(ItemKind.PREPARED), key(ItemKind.PROFILE));
+    static final Set<String> MAY_BE_MISSING =
+            Set.of(
+                    key(ItemKind.ROUTE),
+                    key(ItemKind.MOUNT),
+                    key(ItemKind.PREPARED),
+                    key(ItemKind.PROFILE));
 
     private JobFileFormat() {}
 

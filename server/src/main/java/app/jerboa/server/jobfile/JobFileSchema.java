@@ -70,6 +70,9 @@ final class JobFileSchema {
                             .put("description", "id of a " + type.target().orElseThrow().wire());
             case FLAG -> into.put("type", "boolean");
             case CHOICE -> choice(type, into.putArray("enum"));
+            case LIST ->
+                    into.put("type", "string")
+                            .put("description", "some of: " + String.join(", ", type.choices()));
             case LENGTH ->
                     into.put("type", "number")
                             .put("minimum", type.least())

@@ -69,7 +69,8 @@ final class JobFileWriter {
             case FLAG -> into.put(field.wire(), Boolean.parseBoolean(text));
             case LENGTH -> into.put(field.wire(), new BigDecimal(text));
             case FACTS -> into.set(field.wire(), JSON.readTree(text));
-            case NAME, TEXT, CHOICE, ADDRESS, SUBNET, MAC, PROFILE -> into.put(field.wire(), text);
+            case NAME, TEXT, CHOICE, LIST, ADDRESS, SUBNET, MAC, PROFILE ->
+                    into.put(field.wire(), text);
         }
     }
 

@@ -1,10 +1,12 @@
 package app.jerboa.server.sums;
 
+import app.jerboa.core.job.mount.Balance;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.net.SubnetSum;
 import app.jerboa.core.value.TextRejected;
 import app.jerboa.server.platform.Problem;
+import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,6 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sums")
 class SumsController {
     private static final int MOST_STEPS = 65_535;
+    private static final int MOST_PARTS = 100;
 
     record SubnetIn(String cidr) {}
 
@@ -46,6 +49,42 @@ class SumsController {
         } catch (TextRejected e) {
             throw impossible("cidr", e.reason());
         }
+    }
+
+    /** One part on the slide; its centre of mass from the axis, towards the front. */
+    record PartIn(double grams, double offsetMm) {}
+
+    /** {@code travelMm} is either way. */
+    record BalanceIn(List<PartIn> parts, double travelMm) {}
+
+    record BalanceOut(double centreMm, double shiftMm, boolean withinTravel) {}
+
+    @PostMapping("/balance")
+    BalanceOut balance(@RequestBody BalanceIn in) {
+        int count = in.parts().size();
+        insist("parts", count >= 1 && count <= MOST_PARTS, "1 to " + MOST_PARTS + " parts");
+        in.parts()
+                .forEach(
+                        p ->
+                                insist(
+                                        "grams",
+                                        p.grams() > 0 && p.grams() <= 1e6,
+                                        "above 0 to 1000000"));
+        in.parts()
+                .forEach(
+                        p ->
+                                insist(
+                                        "offsetMm",
+                                        Math.abs(p.offsetMm()) <= 1e5,
+                                        "-100000 to 100000"));
+        insist("travelMm", in.travelMm() >= 0 && in.travelMm() <= 1e5, "0 to 100000");
+        Balance balance =
+                Balance.of(
+                        in.parts().stream()
+                                .map(p -> new Balance.Part(p.grams(), p.offsetMm()))
+                                .toList(),
+                        in.travelMm());
+        return new BalanceOut(balance.centreMm(), balance.shiftMm(), balance.withinTravel());
     }
 
     @PostMapping("/stick")

@@ -13,6 +13,7 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,8 @@ import java.util.stream.Collectors;
 
 /** Is there a lens, does it zoom where it must, and which of its switches are to be set? */
 final class LensCheck {
+    private static final Set<Function> DRIVEN = EnumSet.of(Function.ZOOM, Function.FOCUS);
+
     private LensCheck() {}
 
     static List<Finding> of(LinePlan plan) {
@@ -42,13 +45,15 @@ final class LensCheck {
 
     private static void lens(LinePlan plan, Line line, Device camera, List<Finding> found) {
         Optional<Device> lens = plan.kit().fitted(camera.id(), Sort.LENS);
-        if (lens.isEmpty()) {
+        Set<Function> wanted = Wanted.of(line, camera.profile());
+        if (lens.isEmpty() && Collections.disjoint(wanted, DRIVEN)) {
+            return;
+        } else if (lens.isEmpty()) {
             found.add(
                     plan.about(line, LineCodes.NO_LENS, Field.FITTED, Map.of())
                             .withFixes(NetworkOptionCheck.fit(plan, camera, Set.of(Sort.LENS))));
             return;
         }
-        Set<Function> wanted = Wanted.of(line, camera.profile());
         if (wanted.contains(Function.ZOOM) && !plan.routes().zooms(camera)) {
             List<Fix> fixes =
                     new ArrayList<>(NetworkOptionCheck.fit(plan, camera, Set.of(Sort.ZOOM_MOTOR)));

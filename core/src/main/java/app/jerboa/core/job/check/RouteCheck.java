@@ -11,6 +11,7 @@ import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Keys;
+import app.jerboa.core.profile.Medium;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
@@ -98,7 +99,7 @@ final class RouteCheck {
         if (controllers.size() > 1) {
             split.add(camera);
         }
-        wireless(line, planned);
+        wireless(line, camera, planned);
         chosen(line);
     }
 
@@ -165,15 +166,17 @@ final class RouteCheck {
     }
 
     /** Radio is a fall-back; alone it is one too few. */
-    private void wireless(Line line, Map<Function, ControlRoute> planned) {
+    private void wireless(Line line, Device camera, Map<Function, ControlRoute> planned) {
+        boolean radioOnly =
+                camera.profile().network().filter(n -> n.medium() == Medium.WIRELESS).isPresent();
         List<String> alone = new ArrayList<>();
         planned.forEach(
                 (function, route) -> {
                     boolean only =
-                            route.wireless()
+                            (radioOnly || route.wireless())
                                     && plan.routes().all(line, function).stream()
                                             .filter(ControlRoute::ready)
-                                            .allMatch(ControlRoute::wireless);
+                                            .allMatch(r -> radioOnly || r.wireless());
                     if (only) {
                         alone.add(function.toString().replace('-', '/'));
                     }

@@ -2,7 +2,6 @@ package app.jerboa.core.job.control;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.profile.Function;
-import app.jerboa.core.profile.Medium;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import java.util.List;
@@ -35,15 +34,8 @@ public record ControlRoute(
         return !needs.contains(RouteNeed.OPTION) && (chosen || !needs.contains(RouteNeed.KEY));
     }
 
-    /** It rides on radio somewhere. */
+    /** The last piece to the camera is radio. */
     public boolean wireless() {
-        return answers.over() == Transport.RADIO
-                || sends.over() == Transport.RADIO
-                || wireless(by)
-                || through.stream().anyMatch(ControlRoute::wireless);
-    }
-
-    private static boolean wireless(Device d) {
-        return d.profile().network().filter(n -> n.medium() == Medium.WIRELESS).isPresent();
+        return answers.over() == Transport.RADIO;
     }
 }
