@@ -31,8 +31,8 @@ export function placesOf(job: Job): readonly Place[] {
       ),
     ),
     ...job.lines
-      .filter((l) => l.key >= 0)
-      .map((l) => place(`Key ${l.key}`, `${l.name} on ${l.controller}`, `#line-${l.id}`)),
+      .filter((l) => l.key.number >= 0)
+      .map((l) => place(`Key ${l.key.number}`, `${l.name} on ${l.key.device}`, `#line-${l.id}`)),
     ...job.findings.map((f) => place(f.code, f.what, `addresses#finding-${f.code}`, f.severity)),
     ...[...stagesOf(job), ...always].map((s) => place(s.name, 'page', s.path)),
   ]

@@ -87,7 +87,7 @@ function columnsOf(job: Job): readonly Column<Device>[] {
   ]
 }
 
-const keyOf = (line?: Line) => (line && line.key >= 0 ? line.key : '')
+const keyOf = (line?: Line) => (line && line.key.number >= 0 ? line.key.number : '')
 
 const worst = (findings: readonly Finding[], d: Device) =>
   findings.filter(

@@ -9,16 +9,19 @@ import { Page } from '../../shared/ui/Page'
 import { typing, useKeys } from '../../shared/ui/keys'
 import { BeforeTheVan } from './BeforeTheVan'
 import { KitTable } from './KitTable'
+import { MountTable } from './MountTable'
 import { PasteSheet } from './PasteSheet'
 import { ProfileDrawer } from './ProfileDrawer'
 import { ProfileDialog } from './ProfileDialog'
 import { Shelf } from './Shelf'
 
-const HERE = /^(KIT|PREP|POE|VID|NAME|CTRL)-/
+const HERE = /^(KIT|PREP|POE|VID|NAME|CTRL|LENS|MOUNT)-/
+
+type Tabbed = 'devices' | 'mounts' | 'van'
 
 /** The kit: a shelf to add from, the devices that are on the van, and what to do before it leaves. */
 export function KitPage({ job }: { readonly job: Job }) {
-  const [tab, setTab] = useState<'devices' | 'van'>('devices')
+  const [tab, setTab] = useState<Tabbed>('devices')
   const [facts, setFacts] = useState<string>()
   const [pasted, setPasted] = useState<string>()
   const [importing, setImporting] = useState(false)
@@ -61,11 +64,14 @@ export function KitPage({ job }: { readonly job: Job }) {
       >
         <Shelf job={job} onFacts={setFacts} onImport={() => setImporting(true)} />
         <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
-          <Tabs value={tab} onChange={(_, next: 'devices' | 'van') => setTab(next)} sx={{ minHeight: 40 }}>
+          <Tabs value={tab} onChange={(_, next: Tabbed) => setTab(next)} sx={{ minHeight: 40 }}>
             <Tab value="devices" label={`On the van: ${job.devices.length}`} sx={{ textTransform: 'none' }} />
+            <Tab value="mounts" label="Mount and balance" sx={{ textTransform: 'none' }} />
             <Tab value="van" label="Before the van leaves" sx={{ textTransform: 'none' }} />
           </Tabs>
-          {tab === 'devices' ? <KitTable job={job} onFacts={setFacts} /> : <BeforeTheVan job={job} />}
+          {tab === 'devices' && <KitTable job={job} onFacts={setFacts} />}
+          {tab === 'mounts' && <MountTable job={job} />}
+          {tab === 'van' && <BeforeTheVan job={job} />}
         </Box>
       </Box>
       {facts !== undefined && <ProfileDrawer job={job} profile={facts} onClose={() => setFacts(undefined)} />}

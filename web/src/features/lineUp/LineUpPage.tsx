@@ -1,78 +1,75 @@
 import Box from '@mui/material/Box'
-import Paper from '@mui/material/Paper'
-import type { Device, Job, Line } from '../../shared/api/types'
+import Button from '@mui/material/Button'
+import Tab from '@mui/material/Tab'
+import Tabs from '@mui/material/Tabs'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { rights } from '../../shared/api/changes'
+import { get, sentence } from '../../shared/api/client'
+import type { Changes, Job } from '../../shared/api/types'
+import { FixDialog } from '../../shared/ui/FixDialog'
 import { Page } from '../../shared/ui/Page'
-import type { Column } from '../../shared/ui/SheetTable'
-import { SheetTable } from '../../shared/ui/SheetTable'
-import { MarkLegend, StateMark } from '../../shared/ui/StateMark'
+import { MarkLegend } from '../../shared/ui/StateMark'
+import { Trouble } from '../../shared/ui/Trouble'
+import { ControlMatrix } from './ControlMatrix'
+import { ThreadTable } from './ThreadTable'
 
-interface Row {
-  readonly line: Line
-  readonly camera: Device
-  readonly stopped: boolean
-}
-
-const columns: readonly Column<Row>[] = [
-  { title: 'Line', cell: (r) => <b>{r.line.name}</b> },
-  { title: 'Camera', cell: (r) => r.camera.profile },
-  { title: 'Planned address', mono: true, cell: (r) => <Planned row={r} /> },
-  { title: 'Control ID', mono: true, cell: (r) => r.line.controlId },
-  {
-    title: 'Key',
-    cell: (r) =>
-      r.line.key >= 0 ? (
-        <>
-          <span className="mono">{r.line.key}</span> on {r.line.controller}
-        </>
-      ) : (
-        'none'
-      ),
-  },
-  { title: 'State', cell: (r) => <StateMark mark={r.camera.mark} /> },
-]
-
-function Planned({ row }: { readonly row: Row }) {
-  const address = row.camera.address || (row.camera.networked ? 'none' : 'no network')
-  if (!row.stopped) return address
-  return (
-    <Box component="span" sx={{ color: 'error.main', fontWeight: 600 }}>
-      {address} <StateMark mark="stopped" />
-    </Box>
-  )
-}
-
-/** A job's first page: one row a line, its whole thread. */
+/** A job's first page: one row a line, its whole thread; and who controls what. */
 export function LineUpPage({ job }: { readonly job: Job }) {
-  const stops = new Set(
-    job.findings
-      .filter((f) => f.severity === 'stop' && f.waiver.id === 0 && f.code.startsWith('ADDR-'))
-      .flatMap((f) => f.deviceIds),
-  )
-  const devices = new Map(job.devices.map((d) => [d.id, d]))
-  const rows = job.lines.flatMap((line) => {
-    const camera = devices.get(line.cameraId)
-    return camera ? [{ line, camera, stopped: stops.has(camera.id) }] : []
+  const [tab, setTab] = useState<'threads' | 'control'>('threads')
+  const [missing, setMissing] = useState<Changes>()
+  const look = useMutation({
+    mutationFn: () => get<Changes>(`/api/jobs/${job.id}/lines/missing`),
+    onSuccess: setMissing,
   })
+  const actions = rights(job).plan && job.lines.length > 0 && (
+    <Button variant="outlined" onClick={() => look.mutate()} disabled={look.isPending}>
+      Fill in what is missing …
+    </Button>
+  )
   return (
-    <Page title="Line-up" job={job} findings={job.findings}>
-      {rows.length === 0 ? (
+    <Page
+      title="Line-up"
+      job={job}
+      findings={job.findings}
+      folded
+      actions={actions}
+      keys={[
+        ['Arrow up, down on ⋮⋮', 'takes a line up or down'],
+        ['Enter on a value', 'changes it'],
+      ]}
+    >
+      {look.error && <Trouble>{sentence(look.error)}</Trouble>}
+      {missing?.edits.length === 0 && <p role="status">Nothing is missing that the kit could give.</p>}
+      {job.lines.length === 0 ? (
         <p>
           No lines yet: a line is one camera with everything that belongs to it. Add cameras on the Kit page
           and their lines are made.
         </p>
       ) : (
-        <Paper>
-          <SheetTable
-            label="Line-up"
-            columns={columns}
-            rows={rows}
-            rowKey={(r) => r.line.number}
-            rowLabel={(r) => r.line.name}
-            rowId={(r) => `line-${r.line.id}`}
-          />
-        </Paper>
+        <>
+          <Tabs
+            value={tab}
+            onChange={(_, next: 'threads' | 'control') => setTab(next)}
+            sx={{ minHeight: 40, mb: 1 }}
+          >
+            <Tab value="threads" label="Threads" sx={{ textTransform: 'none' }} />
+            <Tab value="control" label="Control routes" sx={{ textTransform: 'none' }} />
+          </Tabs>
+          {tab === 'threads' ? <ThreadTable job={job} /> : <ControlMatrix job={job} />}
+        </>
       )}
-      <MarkLegend marks={['planned', 'set', 'differs', 'stopped']} />
+      <Box sx={{ mt: 1 }}>
+        <MarkLegend marks={['planned', 'set', 'differs', 'stopped']} />
+      </Box>
+      {missing && missing.edits.length > 0 && (
+        <FixDialog
+          job={job}
+          title="Fit, key and patch what the kit can give"
+          changes={missing}
+          onClose={() => setMissing(undefined)}
+        />
+      )}
     </Page>
   )
 }

@@ -68,6 +68,15 @@ export function Habits({ job }: { readonly job: Job }) {
           `${site.linkHeadroom} % of a link`,
         )}
       </Fact>
+      <Fact name="Overhead fixings hold">
+        {text(
+          'fixingFactor',
+          String(site.fixingFactor),
+          'Fixing factor',
+          'Times the load that hangs; 5 is usual, local codes go before',
+          `${site.fixingFactor} times what hangs`,
+        )}
+      </Fact>
       <Fact name="Usual run">
         {text(
           'usualRun',
@@ -85,7 +94,7 @@ export function Habits({ job }: { readonly job: Job }) {
 function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (
     <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 34 }}>
-      <Box sx={{ width: 140, flexShrink: 0, color: 'text.secondary' }}>{name}</Box>
+      <Box sx={{ width: 160, flexShrink: 0, color: 'text.secondary' }}>{name}</Box>
       <div>{children}</div>
     </Box>
   )

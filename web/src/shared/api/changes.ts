@@ -5,6 +5,11 @@ export function editing(...edits: Edit[]): Changes {
   return { adds: [], edits, removes: [] }
 }
 
+/** One new item. */
+export function adding(item: string, values: Readonly<Record<string, string>>): Changes {
+  return { adds: [{ item, id: -1, values: { ...values } }], edits: [], removes: [] }
+}
+
 /** What a person's part in the job lets them do. */
 export function rights(job: Pick<Job, 'role'>) {
   const plan = job.role === 'lead' || job.role === 'technician'

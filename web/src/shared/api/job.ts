@@ -13,6 +13,8 @@ export const jobKeys = {
   people: (job: number) => ['job', job, 'people'] as const,
   present: (job: number) => ['job', job, 'present'] as const,
   shelf: (job: number) => ['job', job, 'profiles'] as const,
+  routes: (job: number) => ['job', job, 'routes'] as const,
+  mounts: (job: number) => ['job', job, 'mounts'] as const,
   preparation: (job: number) => ['job', job, 'preparation'] as const,
 }
 
@@ -65,3 +67,6 @@ export const useWaive = (job: number) =>
   useJobCommand((body: { finding: string; reason: string }) => post<Job>(`/api/jobs/${job}/waivers`, body))
 export const useUnwaive = (job: number) =>
   useJobCommand((waiver: number) => del<Job>(`/api/jobs/${job}/waivers/${waiver}`))
+
+/** Shows the job as any other request of a page answered with it. */
+export const useJobRequest = <In>(send: (input: In) => Promise<Job>) => useJobCommand<In>(send)

@@ -2,7 +2,7 @@ import ButtonBase from '@mui/material/ButtonBase'
 import MenuItem from '@mui/material/MenuItem'
 import Select from '@mui/material/Select'
 import { useState } from 'react'
-import { editing, rights } from '../api/changes'
+import { adding, editing, rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { useChange } from '../api/job'
 import type { Job } from '../api/types'
@@ -15,12 +15,14 @@ interface Props {
   readonly value: string
   /** Of the list, for example "Where L4 comes from". */
   readonly label: string
+  /** The item is not there yet: choosing adds it with these. */
+  readonly adds?: Readonly<Record<string, string>>
   /** What may be chosen, with its words, in order. */
   readonly choices: Readonly<Record<string, string>>
 }
 
 /** One of a few words, chosen where it stands; taken as soon as it is chosen. */
-export function ChoiceCell({ job, item, id, field, value, label, choices }: Props) {
+export function ChoiceCell({ job, item, id, field, value, label, adds, choices }: Props) {
   const [open, setOpen] = useState(false)
   const change = useChange(job.id)
   const words = choices[value] ?? (value || '–')
@@ -46,7 +48,10 @@ export function ChoiceCell({ job, item, id, field, value, label, choices }: Prop
   }
   const take = (after: string) => {
     setOpen(false)
-    if (after !== value) change.mutate(editing({ item, id, field, before: value, after }))
+    if (after === value) return
+    change.mutate(
+      adds ? adding(item, { ...adds, [field]: after }) : editing({ item, id, field, before: value, after }),
+    )
   }
   return (
     <Select

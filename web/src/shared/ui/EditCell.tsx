@@ -3,7 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase'
 import TextField from '@mui/material/TextField'
 import { useRef, useState } from 'react'
 import type { KeyboardEvent, ReactNode } from 'react'
-import { editing, rights, target } from '../api/changes'
+import { adding, editing, rights, target } from '../api/changes'
 import { Refused, sentence } from '../api/client'
 import { useChange } from '../api/job'
 import { outbox, useOutbox } from '../api/outbox'
@@ -22,6 +22,8 @@ interface Props {
   /** Of the input, for example "Address of L4". */
   readonly label: string
   readonly hint: string
+  /** The item is not there yet: taking a value adds it with these. */
+  readonly adds?: Readonly<Record<string, string>>
   /** Writes what was typed the one way it is stored; trimmed when there is none. */
   readonly tidy?: (typed: string) => string
   /** What is shown while nobody edits. */
@@ -79,7 +81,8 @@ interface EditingProps extends Props {
 
 const trimmed = (typed: string) => typed.trim()
 
-function Editing({ job, label, hint, started, typing, edit, onLeave, tidy = trimmed }: EditingProps) {
+function Editing(props: EditingProps) {
+  const { job, item, field, label, hint, started, typing, adds, edit, onLeave, tidy = trimmed } = props
   const first = typing ?? started
   const [typed, setTyped] = useState(first)
   const input = useRef<HTMLInputElement>(null)
@@ -89,7 +92,7 @@ function Editing({ job, label, hint, started, typing, edit, onLeave, tidy = trim
     if (change.isPending) return
     const after = tidy(typed)
     if (after === before || typed === first) return onLeave()
-    change.mutate(editing(edit(before, after)), {
+    change.mutate(adds ? adding(item, { ...adds, [field]: after }) : editing(edit(before, after)), {
       onSuccess: onLeave,
       onError: (error) => mark(input.current, error),
     })

@@ -13,6 +13,7 @@ import { rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { previewChanges, useChange } from '../api/job'
 import type { Changes, Finding, Job } from '../api/types'
+import { fieldWords, itemName, valueWords } from './editWords'
 import { Trouble } from './Trouble'
 
 interface Props {
@@ -30,8 +31,6 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
   })
   const change = useChange(job.id)
   const apply = () => change.mutate(changes, { onSuccess: onClose })
-  const name = (item: string, id: number) =>
-    item === 'device' ? (job.devices.find((d) => d.id === id)?.name ?? '') : item
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
       <DialogTitle>{title}</DialogTitle>
@@ -39,7 +38,7 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
         <Table size="small">
           <TableHead>
             <TableRow>
-              <TableCell>Device</TableCell>
+              <TableCell>What</TableCell>
               <TableCell>Field</TableCell>
               <TableCell>Now</TableCell>
               <TableCell>Then</TableCell>
@@ -48,10 +47,10 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
           <TableBody>
             {changes.edits.map((c) => (
               <TableRow key={`${c.item} ${c.id} ${c.field}`}>
-                <TableCell>{name(c.item, c.id)}</TableCell>
-                <TableCell>{c.field}</TableCell>
-                <TableCell className="mono">{c.before || 'none'}</TableCell>
-                <TableCell className="mono">{c.after || 'none'}</TableCell>
+                <TableCell>{itemName(job, c)}</TableCell>
+                <TableCell>{fieldWords(c.field)}</TableCell>
+                <TableCell className="mono">{valueWords(job, c.field, c.before)}</TableCell>
+                <TableCell className="mono">{valueWords(job, c.field, c.after)}</TableCell>
               </TableRow>
             ))}
           </TableBody>

@@ -1,7 +1,10 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.motion.Lens;
+import app.jerboa.core.motion.SpeedScale;
 import app.jerboa.core.net.Ipv4;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -9,247 +12,299 @@ import java.util.OptionalInt;
 
 /** Profiles for tests, as small as they can be; each method adds one group of facts. */
 public final class SomeProfiles {
-    private final Profile p;
+    private final String id;
+    private final String name;
+    private final Sort sort;
+    private double massKg = 1;
+    private Optional<Network> network = Optional.empty();
+    private Optional<Access> access = Optional.empty();
+    private final List<Speaks> speaks = new ArrayList<>();
+    private Optional<Ids> ids = Optional.empty();
+    private Optional<Keys> keys = Optional.empty();
+    private Optional<PowerDraw> draw = Optional.empty();
+    private Optional<PowerSource> gives = Optional.empty();
+    private Optional<Head> head = Optional.empty();
+    private Optional<Optics> optics = Optional.empty();
+    private final List<Port> ports = new ArrayList<>();
+    private final List<Clash> clashes = new ArrayList<>();
+    private Optional<Video> video = Optional.empty();
+    private Optional<Audio> audio = Optional.empty();
+    private Optional<Firmware> firmware = Optional.empty();
+    private List<Need> before = List.of();
 
-    private SomeProfiles(Profile p) {
-        this.p = p;
+    private SomeProfiles(String id, String name, Sort sort) {
+        this.id = id;
+        this.name = name;
+        this.sort = sort;
     }
 
     public static SomeProfiles of(String id, String name, Sort sort) {
-        return new SomeProfiles(Profile.bare(id, name, sort));
+        return new SomeProfiles(id, name, sort);
     }
 
     public Profile profile() {
-        return p;
+        return new Profile(
+                id,
+                name,
+                sort,
+                "",
+                60,
+                massKg,
+                network,
+                access,
+                List.copyOf(speaks),
+                Optional.empty(),
+                ids,
+                keys,
+                Optional.empty(),
+                draw,
+                gives,
+                head,
+                optics,
+                List.copyOf(ports),
+                List.copyOf(clashes),
+                video,
+                Optional.empty(),
+                audio,
+                firmware,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                before);
+    }
+
+    public SomeProfiles weighing(double kg) {
+        massKg = kg;
+        return this;
     }
 
     /** Starts on a fixed address. */
     public SomeProfiles at(String address) {
-        return network(
-                new Network(
-                        FactoryMode.FIXED,
-                        Optional.of(Ipv4.parse(address)),
-                        OptionalInt.of(24),
-                        Optional.empty(),
-                        Medium.WIRED,
-                        "",
-                        false,
-                        false,
-                        false,
-                        OptionalInt.empty()));
+        return network(FactoryMode.FIXED, Optional.of(Ipv4.parse(address)), Medium.WIRED, false);
     }
 
     public SomeProfiles leased(boolean only) {
+        return network(FactoryMode.LEASE, Optional.empty(), Medium.WIRED, only);
+    }
+
+    /** It has Ethernet once something is fitted. */
+    public SomeProfiles withOption(String address) {
         return network(
-                new Network(
-                        FactoryMode.LEASE,
-                        Optional.empty(),
-                        OptionalInt.empty(),
-                        Optional.empty(),
-                        Medium.WIRED,
-                        "",
-                        only,
-                        false,
-                        false,
-                        OptionalInt.empty()));
+                FactoryMode.FIXED, Optional.of(Ipv4.parse(address)), Medium.WITH_OPTION, false);
+    }
+
+    private SomeProfiles network(
+            FactoryMode starts, Optional<Ipv4> address, Medium medium, boolean leaseOnly) {
+        network =
+                Optional.of(
+                        new Network(
+                                starts,
+                                address,
+                                address.isPresent() ? OptionalInt.of(24) : OptionalInt.empty(),
+                                Optional.empty(),
+                                medium,
+                                medium == Medium.WITH_OPTION ? "a network adapter" : "",
+                                leaseOnly,
+                                false,
+                                false,
+                                OptionalInt.empty()));
+        return this;
+    }
+
+    public SomeProfiles firstLogin() {
+        access =
+                Optional.of(
+                        new Access(
+                                "admin",
+                                PasswordRule.FACTORY,
+                                true,
+                                false,
+                                "its web page",
+                                Letters.ANY,
+                                OptionalInt.empty()));
+        return this;
     }
 
     public SomeProfiles speaking(Protocol protocol, Transport over, boolean sends) {
+        return speaking(protocol, over, sends, Function.PAN_TILT, Function.ZOOM);
+    }
+
+    public SomeProfiles speaking(
+            Protocol protocol, Transport over, boolean sends, Function... carries) {
         boolean port = over == Transport.UDP || over == Transport.TCP;
-        Speaks one =
+        return speaking(protocol, over, sends, port ? 52381 : 0, carries);
+    }
+
+    /**
+     * @param port 0 for none
+     */
+    public SomeProfiles speaking(
+            Protocol protocol, Transport over, boolean sends, int port, Function... carries) {
+        speaks.add(
                 new Speaks(
                         protocol,
                         over,
-                        port ? OptionalInt.of(52381) : OptionalInt.empty(),
+                        port > 0 ? OptionalInt.of(port) : OptionalInt.empty(),
                         sends,
                         false,
                         true,
-                        List.of(Function.PAN_TILT, Function.ZOOM));
-        List<Speaks> all = new ArrayList<>(p.speaks());
-        all.add(one);
-        return with(
-                p.network(),
-                all,
-                p.keys(),
-                p.draw(),
-                p.gives(),
-                p.video(),
-                p.firmware(),
-                p.before());
+                        List.of(carries)));
+        return this;
+    }
+
+    public SomeProfiles ids(int lowest, int highest) {
+        ids = Optional.of(new Ids(lowest, highest, lowest, IdPlace.MENU, OptionalInt.empty()));
+        return this;
     }
 
     public SomeProfiles keys(int count, int first, boolean counting) {
-        Keys keys =
-                new Keys(
-                        count,
-                        first,
-                        counting,
-                        counting,
-                        OptionalInt.empty(),
-                        counting ? List.of(Filling.COUNTING) : List.of(Filling.PANEL),
-                        false,
-                        false,
-                        false,
-                        OptionalInt.empty());
-        return with(
-                p.network(),
-                p.speaks(),
-                Optional.of(keys),
-                p.draw(),
-                p.gives(),
-                p.video(),
-                p.firmware(),
-                p.before());
+        return keys(count, first, counting, OptionalInt.empty());
+    }
+
+    public SomeProfiles keys(int count, int first, boolean counting, OptionalInt serial) {
+        keys =
+                Optional.of(
+                        new Keys(
+                                count,
+                                first,
+                                counting,
+                                counting,
+                                OptionalInt.empty(),
+                                counting ? List.of(Filling.COUNTING) : List.of(Filling.PANEL),
+                                false,
+                                false,
+                                sort == Sort.PAINT_PANEL,
+                                serial));
+        return this;
     }
 
     public SomeProfiles drawing(int poeClass, double watts) {
-        PowerDraw draw =
-                new PowerDraw(
-                        OptionalInt.of(poeClass),
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        false,
-                        false,
-                        false,
-                        watts / 2,
-                        watts);
-        return with(
-                p.network(),
-                p.speaks(),
-                p.keys(),
-                Optional.of(draw),
-                p.gives(),
-                p.video(),
-                p.firmware(),
-                p.before());
+        draw =
+                Optional.of(
+                        new PowerDraw(
+                                OptionalInt.of(poeClass),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                false,
+                                false,
+                                false,
+                                watts / 2,
+                                watts));
+        return this;
+    }
+
+    public SomeProfiles needingSplitter() {
+        draw =
+                Optional.of(
+                        new PowerDraw(
+                                OptionalInt.empty(),
+                                OptionalDouble.of(12),
+                                OptionalDouble.empty(),
+                                false,
+                                false,
+                                true,
+                                4,
+                                8));
+        return this;
     }
 
     public SomeProfiles giving(int ports, double budget) {
-        PowerSource gives =
-                new PowerSource(
-                        ports,
-                        OptionalInt.of(4),
-                        budget,
-                        false,
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        OptionalInt.empty());
-        return with(
-                p.network(),
-                p.speaks(),
-                p.keys(),
-                p.draw(),
-                Optional.of(gives),
-                p.video(),
-                p.firmware(),
-                p.before());
+        gives =
+                Optional.of(
+                        new PowerSource(
+                                ports,
+                                OptionalInt.of(4),
+                                budget,
+                                false,
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalInt.empty()));
+        return this;
+    }
+
+    /** Pans 170 degrees each way. */
+    public SomeProfiles head(OptionalDouble payloadKg, OptionalDouble torqueNm, double turns) {
+        SpeedScale speed = new SpeedScale(1, 60, 24);
+        head =
+                Optional.of(
+                        new Head(
+                                14.4,
+                                -170,
+                                170,
+                                -30,
+                                90,
+                                speed,
+                                speed,
+                                speed,
+                                new Lens(7.7, 4.8, 96),
+                                Optional.empty(),
+                                Optional.empty(),
+                                payloadKg,
+                                torqueNm,
+                                OptionalDouble.of(turns),
+                                true));
+        return this;
+    }
+
+    public SomeProfiles optics(LensFit fit, boolean servoZoom, boolean lengthens) {
+        optics =
+                Optional.of(
+                        new Optics(
+                                fit,
+                                OptionalDouble.of(18),
+                                OptionalDouble.of(110),
+                                servoZoom,
+                                true,
+                                lengthens,
+                                OptionalDouble.empty(),
+                                fit == LensFit.IS_A_LENS ? List.of("zoom to servo") : List.of()));
+        return this;
+    }
+
+    public SomeProfiles port(String socket, Join join, int count, PortUse use) {
+        ports.add(new Port(socket, join, count, use));
+        return this;
+    }
+
+    public SomeProfiles clash(String one, String other) {
+        clashes.add(new Clash(one, other, "the format is 2160p"));
+        return this;
+    }
+
+    public SomeProfiles sound(int inputs, AudioWay... ways) {
+        audio = Optional.of(new Audio(inputs, Arrays.asList(ways), 2, inputs == 0));
+        return this;
     }
 
     public SomeProfiles floor(Sort controller, String least) {
-        Firmware firmware =
-                new Firmware("1.0", List.of(new FirmwareFloor(controller, least)), false);
-        return with(
-                p.network(),
-                p.speaks(),
-                p.keys(),
-                p.draw(),
-                p.gives(),
-                p.video(),
-                Optional.of(firmware),
-                p.before());
+        firmware =
+                Optional.of(
+                        new Firmware("1.0", List.of(new FirmwareFloor(controller, least)), false));
+        return this;
     }
 
     public SomeProfiles needing(Need... needs) {
-        return with(
-                p.network(),
-                p.speaks(),
-                p.keys(),
-                p.draw(),
-                p.gives(),
-                p.video(),
-                p.firmware(),
-                List.of(needs));
+        before = List.of(needs);
+        return this;
     }
 
     /** With one SDI output that can send these. */
     public SomeProfiles sending(String... formats) {
-        Video video =
-                new Video(
-                        List.of(formats),
-                        List.of(new DialPosition("7", formats[0])),
-                        false,
-                        OptionalDouble.empty(),
-                        List.of(),
-                        "",
-                        OptionalDouble.empty(),
-                        List.of(),
-                        OptionalInt.empty());
-        return with(
-                p.network(),
-                p.speaks(),
-                p.keys(),
-                p.draw(),
-                p.gives(),
-                Optional.of(video),
-                p.firmware(),
-                p.before());
-    }
-
-    private SomeProfiles network(Network network) {
-        return with(
-                Optional.of(network),
-                p.speaks(),
-                p.keys(),
-                p.draw(),
-                p.gives(),
-                p.video(),
-                p.firmware(),
-                p.before());
-    }
-
-    private SomeProfiles with(
-            Optional<Network> network,
-            List<Speaks> speaks,
-            Optional<Keys> keys,
-            Optional<PowerDraw> draw,
-            Optional<PowerSource> gives,
-            Optional<Video> video,
-            Optional<Firmware> firmware,
-            List<Need> before) {
-        List<Port> ports =
-                video.isPresent()
-                        ? List.of(new Port("SDI", Join.SDI_OUT, 1, PortUse.PICTURE))
-                        : p.ports();
-        return new SomeProfiles(
-                new Profile(
-                        p.id(),
-                        p.name(),
-                        p.sort(),
-                        p.summary(),
-                        60,
-                        p.massKg(),
-                        network,
-                        p.access(),
-                        speaks,
-                        p.serial(),
-                        p.ids(),
-                        keys,
-                        p.presets(),
-                        draw,
-                        gives,
-                        p.head(),
-                        p.optics(),
-                        ports,
-                        p.clashes(),
-                        video,
-                        p.paint(),
-                        p.audio(),
-                        firmware,
-                        p.recovery(),
-                        p.leadMetres(),
-                        p.frames(),
-                        before));
+        ports.add(new Port("SDI", Join.SDI_OUT, 1, PortUse.PICTURE));
+        video =
+                Optional.of(
+                        new Video(
+                                List.of(formats),
+                                List.of(new DialPosition("7", formats[0])),
+                                false,
+                                OptionalDouble.empty(),
+                                List.of(),
+                                "",
+                                OptionalDouble.empty(),
+                                List.of(),
+                                OptionalInt.empty()));
+        return this;
     }
 }

@@ -40,15 +40,15 @@ final class RouteWords {
         PROTOCOL.put(Protocol.WEB, "web requests");
         PROTOCOL.put(Protocol.USB_CAMERA, "USB camera class");
         PROTOCOL.put(Protocol.USB_INPUT, "USB input");
-        PROTOCOL.put(Protocol.INFRARED, "infrared codes");
+        PROTOCOL.put(Protocol.INFRARED, "hand-remote codes");
         PROTOCOL.put(Protocol.PANEL_LINK, "panel link");
         PROTOCOL.put(Protocol.PANEL_SERVER, "panel server");
         PROTOCOL.put(Protocol.RETURN_FEED, "return feed");
-        PROTOCOL.put(Protocol.SHORT_RANGE, "short-range radio");
+        PROTOCOL.put(Protocol.SHORT_RANGE, "short range");
         PROTOCOL.put(Protocol.LENS_MOTOR, "lens motor");
         PROTOCOL.put(Protocol.SWITCHER, "switcher control");
         PROTOCOL.put(Protocol.TUNNEL, "tunnel");
-        PROTOCOL.put(Protocol.EMBEDDED, "sound in the picture");
+        PROTOCOL.put(Protocol.EMBEDDED, "embedded sound");
     }
 
     private RouteWords() {}

@@ -8,6 +8,7 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,11 +38,13 @@ final class NumbersCheck {
                         .map(Line::camera)
                         .toList();
         List<Repatch.Way> ways = Repatch.ways(all);
-        Map<String, String> facts =
-                Map.of(
-                        "devices", Naming.list(cameras.stream().map(plan::name).toList()),
-                        "changes", Integer.toString(ways.get(0).changes().size()),
-                        "cost", Integer.toString(ways.get(0).cost()));
+        Map<String, String> facts = new HashMap<>();
+        facts.put("devices", Naming.list(cameras.stream().map(plan::name).toList()));
+        facts.put("what", ways.isEmpty() ? "stuck" : "");
+        if (!ways.isEmpty()) {
+            facts.put("changes", Integer.toString(ways.get(0).changes().size()));
+            facts.put("cost", Integer.toString(ways.get(0).cost()));
+        }
         return List.of(
                 Finding.of(LineCodes.DISAGREE, cameras, Field.NUMBER, facts)
                         .withFixes(

@@ -95,7 +95,9 @@ final class RouteCheck {
             remoteOff.add(camera);
         }
         Set<DeviceId> controllers = new LinkedHashSet<>();
-        planned.values().forEach(r -> controllers.add(r.by().id()));
+        planned.values().stream()
+                .filter(r -> r.function() != Function.AUDIO)
+                .forEach(r -> controllers.add(r.by().id()));
         if (controllers.size() > 1) {
             split.add(camera);
         }

@@ -22,6 +22,9 @@ public final class Repatch {
     /** A knot of more lines than this is only offered whole numberings. */
     static final int LARGEST_KNOT = 150;
 
+    /** More than all real prices together. */
+    private static final int IMPOSSIBLE = 10_000_000;
+
     /**
      * One thing to change.
      *
@@ -52,7 +55,10 @@ public final class Repatch {
         this.lines = lines;
     }
 
-    /** Cheapest first, ties to whoever leaves leads where they are; empty when all agree. */
+    /**
+     * Cheapest first, ties to whoever leaves leads where they are; empty when all agree or nothing
+     * can make them.
+     */
     public static List<Way> ways(List<Numbers> lines) {
         Repatch repatch = new Repatch(lines);
         List<List<Numbers>> knots = repatch.knots();
@@ -62,7 +68,7 @@ public final class Repatch {
         Stream<Optional<Way>> whole = Stream.of(Aspect.values()).map(a -> repatch.truth(a, knots));
         Stream<Optional<Way>> mixed =
                 knots.stream().allMatch(k -> k.size() <= LARGEST_KNOT)
-                        ? Stream.of(Optional.of(repatch.mixture(knots)))
+                        ? Stream.of(repatch.mixture(knots))
                         : Stream.empty();
         Map<List<Change>, Way> distinct = new LinkedHashMap<>();
         Stream.concat(whole, mixed)
@@ -137,10 +143,10 @@ public final class Repatch {
                 }
             }
         }
-        return Optional.of(way(Optional.of(truth), targets));
+        return way(Optional.of(truth), targets);
     }
 
-    private Way mixture(List<List<Numbers>> knots) {
+    private Optional<Way> mixture(List<List<Numbers>> knots) {
         Map<Numbers, Integer> targets = new LinkedHashMap<>();
         Set<Integer> given = new HashSet<>(owners.keySet());
         for (List<Numbers> knot : knots) {
@@ -162,6 +168,9 @@ public final class Repatch {
 
     /** In thousandths, so that of two equal sums the one without moved leads is the less. */
     private static int price(Numbers line, int number) {
+        if (!line.holds(number)) {
+            return IMPOSSIBLE;
+        }
         return line.cost(number) * 1000 + (line.differs(Aspect.INPUT, number) ? 1 : 0);
     }
 
@@ -179,7 +188,10 @@ public final class Repatch {
         return List.copyOf(numbers);
     }
 
-    private static Way way(Optional<Aspect> truth, Map<Numbers, Integer> targets) {
+    private static Optional<Way> way(Optional<Aspect> truth, Map<Numbers, Integer> targets) {
+        if (targets.entrySet().stream().anyMatch(e -> !e.getKey().holds(e.getValue()))) {
+            return Optional.empty();
+        }
         List<Change> changes = new ArrayList<>();
         int cost = 0;
         for (Map.Entry<Numbers, Integer> e : targets.entrySet()) {
@@ -191,6 +203,6 @@ public final class Repatch {
                 }
             }
         }
-        return new Way(truth, cost, changes);
+        return Optional.of(new Way(truth, cost, changes));
     }
 }

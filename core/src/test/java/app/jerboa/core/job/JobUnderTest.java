@@ -1,0 +1,117 @@
+package app.jerboa.core.job;
+
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Finding;
+import app.jerboa.core.value.Fix;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/** A job that a test puts together piece by piece. */
+public final class JobUnderTest {
+    private final JobEditor editor;
+    private final List<Item> items = new ArrayList<>();
+
+    public JobUnderTest(Profile... profiles) {
+        editor = new JobEditor(TestShelf.of(profiles));
+        add(ItemKind.SITE, Field.SITE_NAME, "Hall");
+        add(
+                ItemKind.SUBNET,
+                Field.CIDR,
+                "10.44.8.0/24",
+                Field.SUBNET_GATEWAY,
+                "10.44.8.254",
+                Field.LAPTOP_HOME,
+                "10.44.8.81");
+    }
+
+    /** Returns the new item's id. */
+    public long add(ItemKind kind, Object... fieldsAndTexts) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        for (int i = 0; i < fieldsAndTexts.length; i += 2) {
+            values.put((Field) fieldsAndTexts[i], String.valueOf(fieldsAndTexts[i + 1]));
+        }
+        long id = items.size() + 1L;
+        items.add(new Item(new ItemRef(kind, id), values));
+        return id;
+    }
+
+    public long device(String name, Profile profile, Object... more) {
+        return add(ItemKind.DEVICE, with(more, Field.NAME, name, Field.PROFILE, profile.id()));
+    }
+
+    public long line(int number, long camera, Object... more) {
+        return add(
+                ItemKind.LINE,
+                with(
+                        more,
+                        Field.NUMBER,
+                        number,
+                        Field.CAMERA,
+                        camera,
+                        Field.CONTROL_ID,
+                        Math.min(number, 255)));
+    }
+
+    public long mount(long camera, Object... more) {
+        return add(ItemKind.MOUNT, with(more, Field.MOUNT_CAMERA, camera));
+    }
+
+    /** What is given more goes before. */
+    private static Object[] with(Object[] more, Object... basic) {
+        List<Object> all = new ArrayList<>(List.of(basic));
+        all.addAll(List.of(more));
+        return all.toArray();
+    }
+
+    public void site(Field field, String text) {
+        items.set(0, items.get(0).with(field, text));
+    }
+
+    public JobEditor editor() {
+        return editor;
+    }
+
+    public Job job() {
+        return editor.read(items);
+    }
+
+    /** The one finding of this code. */
+    public Finding only(String code, Function<Job, List<Finding>> check) {
+        List<Finding> found =
+                check.apply(job()).stream().filter(f -> f.code().code().equals(code)).toList();
+        if (found.size() != 1) {
+            throw new AssertionError(code + " once, got " + check.apply(job()));
+        }
+        return found.get(0);
+    }
+
+    public List<String> codes(Function<Job, List<Finding>> check) {
+        return codes(job(), check);
+    }
+
+    private static List<String> codes(Job job, Function<Job, List<Finding>> check) {
+        return check.apply(job).stream().map(f -> f.code().code()).distinct().sorted().toList();
+    }
+
+    /** The codes that are left after a finding's fix. */
+    public List<String> after(Fix fix, Function<Job, List<Finding>> check) {
+        return codes(after(fix.changes()), check);
+    }
+
+    public Job after(ChangeSet changes) {
+        return editor.apply(job(), changes);
+    }
+
+    public static String text(Edit edit) {
+        return edit.item() + " " + edit.field().wire() + " " + edit.before() + ">" + edit.after();
+    }
+}

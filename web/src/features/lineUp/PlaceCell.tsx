@@ -1,0 +1,120 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import ButtonBase from '@mui/material/ButtonBase'
+import MenuItem from '@mui/material/MenuItem'
+import Popover from '@mui/material/Popover'
+import TextField from '@mui/material/TextField'
+import { useState } from 'react'
+import type { KeyboardEvent } from 'react'
+import { editing, rights } from '../../shared/api/changes'
+import { sentence } from '../../shared/api/client'
+import { useChange } from '../../shared/api/job'
+import type { Device, Edit, Job, Line, Place } from '../../shared/api/types'
+import { OutOfLine } from './OutOfLine'
+
+interface Props {
+  readonly job: Job
+  readonly line: Line
+  readonly place: Place
+  /** What is asked for, for example "Key". */
+  readonly what: string
+  /** The line's fields for the device and the number on it. */
+  readonly fields: readonly [device: string, number: string]
+  readonly devices: readonly Device[]
+  readonly out: boolean
+}
+
+/** A key or an input: which device, and which number on it. */
+export function PlaceCell({ job, line, place, what, fields, devices, out }: Props) {
+  const [anchor, setAnchor] = useState<HTMLElement>()
+  const shown =
+    place.deviceId === 0 ? (
+      '–'
+    ) : (
+      <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+        <b className="mono">{place.number}</b>{' '}
+        <Box component="span" sx={{ fontSize: '0.85rem' }}>
+          {place.device}
+        </Box>
+      </Box>
+    )
+  const cell = (
+    <OutOfLine out={out} line={line.name}>
+      {shown}
+    </OutOfLine>
+  )
+  if (!rights(job).plan) return cell
+  return (
+    <>
+      <ButtonBase
+        onClick={(e) => setAnchor(e.currentTarget)}
+        aria-label={`Change: ${what} of ${line.name}`}
+        sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
+      >
+        <span>{cell}</span>
+      </ButtonBase>
+      {anchor && (
+        <Popover open anchorEl={anchor} onClose={() => setAnchor(undefined)}>
+          <Choosing {...{ job, line, place, what, fields, devices }} onLeave={() => setAnchor(undefined)} />
+        </Popover>
+      )}
+    </>
+  )
+}
+
+type ChoosingProps = Omit<Props, 'out'> & { readonly onLeave: () => void }
+
+function Choosing({ job, line, place, what, fields, devices, onLeave }: ChoosingProps) {
+  const only = devices.length === 1 ? String(devices[0]?.id) : ''
+  const [device, setDevice] = useState(place.deviceId ? String(place.deviceId) : only)
+  const [number, setNumber] = useState(place.number >= 0 ? String(place.number) : String(line.number))
+  const change = useChange(job.id)
+  const take = (toDevice: string, toNumber: string) => {
+    const before = [
+      place.deviceId ? String(place.deviceId) : '',
+      place.number >= 0 ? String(place.number) : '',
+    ]
+    const after = [toDevice, toNumber.trim()]
+    const edits = fields.flatMap((field, i): Edit[] =>
+      before[i] === after[i]
+        ? []
+        : [{ item: 'line', id: line.id, field, before: before[i] ?? '', after: after[i] ?? '' }],
+    )
+    if (edits.length === 0) return onLeave()
+    change.mutate(editing(...edits), { onSuccess: onLeave })
+  }
+  const onKey = (e: KeyboardEvent) => {
+    if (e.key === 'Enter' && device) take(device, number)
+  }
+  return (
+    <Box sx={{ p: 2, display: 'flex', flexDirection: 'column', gap: 1.5, width: 280 }}>
+      <TextField select label={`${what} on`} value={device} onChange={(e) => setDevice(e.target.value)}>
+        {devices.map((d) => (
+          <MenuItem key={d.id} value={String(d.id)}>
+            {d.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        autoFocus
+        label={`${what} of ${line.name}`}
+        value={number}
+        onChange={(e) => setNumber(e.target.value)}
+        onKeyDown={onKey}
+        error={change.isError}
+        helperText={change.error ? sentence(change.error) : 'Enter takes it'}
+        slotProps={{ htmlInput: { className: 'mono', inputMode: 'numeric' } }}
+      />
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button
+          variant="contained"
+          disabled={!device || change.isPending}
+          onClick={() => take(device, number)}
+        >
+          Take it
+        </Button>
+        {place.deviceId !== 0 && <Button onClick={() => take('', '')}>None</Button>}
+      </Box>
+    </Box>
+  )
+}

@@ -1,0 +1,204 @@
+import Box from '@mui/material/Box'
+import Paper from '@mui/material/Paper'
+import type { DragEvent } from 'react'
+import { rights } from '../../shared/api/changes'
+import { post, sentence } from '../../shared/api/client'
+import { useJobRequest } from '../../shared/api/job'
+import type { Device, Job, Line } from '../../shared/api/types'
+import { formats } from '../../shared/formats'
+import { ChoiceCell } from '../../shared/ui/ChoiceCell'
+import { EditCell } from '../../shared/ui/EditCell'
+import type { Column } from '../../shared/ui/SheetTable'
+import { SheetTable } from '../../shared/ui/SheetTable'
+import { StateMark } from '../../shared/ui/StateMark'
+import { Trouble } from '../../shared/ui/Trouble'
+import { MoveHandle } from './MoveHandle'
+import { OutOfLine } from './OutOfLine'
+import { PlaceCell } from './PlaceCell'
+
+interface Row {
+  readonly line: Line
+  readonly camera: Device
+  readonly at: number
+}
+
+interface Move {
+  readonly line: number
+  readonly to: number
+}
+
+/** One row a line, its stations in the order of the work; each is edited where it stands. */
+export function ThreadTable({ job }: { readonly job: Job }) {
+  const move = useJobRequest((m: Move) =>
+    post<Job>(`/api/jobs/${job.id}/lines/${m.line}/place`, { to: m.to }),
+  )
+  const devices = new Map(job.devices.map((d) => [d.id, d]))
+  const rows = job.lines.flatMap((line, at) => {
+    const camera = devices.get(line.cameraId)
+    return camera ? [{ line, camera, at }] : []
+  })
+  const moveBy = (row: Row, by: number) => {
+    const to = row.at + by
+    if (to < 0 || to >= rows.length || move.isPending) return
+    move.mutate(
+      { line: row.line.id, to },
+      { onSuccess: () => setTimeout(() => document.getElementById(`move-${row.line.id}`)?.focus()) },
+    )
+  }
+  const onDrop = (e: DragEvent) => {
+    const id = Number(e.dataTransfer.getData('text/jerboa-line'))
+    const over = (e.target as HTMLElement).closest('[data-row]')?.getAttribute('data-row')
+    const to = rows.find((r) => r.line.name === over)?.at
+    if (id && to !== undefined) move.mutate({ line: id, to })
+  }
+  return (
+    <Paper
+      sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 0.75, py: 0.375 } }}
+      onDragOver={(e) => e.preventDefault()}
+      onDrop={onDrop}
+    >
+      {move.error && <Trouble>{sentence(move.error)}</Trouble>}
+      <SheetTable
+        label="Line-up"
+        columns={columnsOf(job, moveBy)}
+        rows={rows}
+        rowKey={(r) => r.line.id}
+        rowLabel={(r) => r.line.name}
+        rowId={(r) => `line-${r.line.id}`}
+      />
+    </Paper>
+  )
+}
+
+const places: Readonly<Record<string, string>> = {
+  ceiling: 'ceiling',
+  truss: 'truss',
+  wall: 'wall',
+  pole: 'pole',
+  tripod: 'tripod',
+  rail: 'rail',
+  desk: 'desk',
+}
+
+function columnsOf(job: Job, moveBy: (row: Row, by: number) => void): readonly Column<Row>[] {
+  const controllers = job.devices.filter((d) => d.kind === 'controller' || d.sort === 'computer-switcher')
+  const panels = controllers.filter((d) => d.sort === 'paint-panel')
+  const switchers = job.devices.filter((d) => d.sort === 'video-switcher' || d.sort === 'computer-switcher')
+  const handle: Column<Row> = {
+    title: 'Move',
+    head: <span />,
+    cell: (r) => <MoveHandle line={r.line} onMove={(by) => moveBy(r, by)} />,
+  }
+  const place = (
+    r: Row,
+    what: string,
+    value: Line['key'],
+    fields: readonly [string, string],
+    of: readonly Device[],
+    aspect: string,
+  ) => (
+    <PlaceCell
+      job={job}
+      line={r.line}
+      place={value}
+      what={what}
+      fields={fields}
+      devices={of}
+      out={r.line.outOfLine.includes(aspect)}
+    />
+  )
+  const columns: readonly Column<Row>[] = [
+    {
+      title: 'Line',
+      cell: (r) => <b style={{ fontSize: '1.1rem' }}>{r.line.name}</b>,
+    },
+    { title: 'Camera', cell: (r) => r.camera.profile },
+    { title: 'Mount', cell: (r) => places[r.line.place] ?? '–' },
+    { title: 'Most', mono: true, cell: (r) => <Watts watts={r.line.watts} /> },
+    {
+      title: 'Set to',
+      mono: true,
+      cell: (r) => (
+        <ChoiceCell
+          job={job}
+          item="device"
+          id={r.camera.id}
+          field="format"
+          value={r.camera.format}
+          label={`Format ${r.line.name} is set to`}
+          choices={{ '': '–', ...formats }}
+        />
+      ),
+    },
+    { title: 'Address', mono: true, cell: (r) => <Planned job={job} row={r} /> },
+    {
+      title: 'ID',
+      mono: true,
+      cell: (r) => (
+        <EditCell
+          job={job}
+          item="line"
+          id={r.line.id}
+          field="controlId"
+          value={String(r.line.controlId)}
+          label={`Control ID of ${r.line.name}`}
+          hint="1 to 7 on a chain, to 255 on a bus"
+        >
+          <OutOfLine out={r.line.outOfLine.includes('id')} line={r.line.name}>
+            {r.line.controlId}
+          </OutOfLine>
+        </EditCell>
+      ),
+    },
+    {
+      title: 'Key',
+      cell: (r) => place(r, 'Key', r.line.key, ['controller', 'key'], controllers, 'key'),
+    },
+    {
+      title: 'Paint',
+      cell: (r) => place(r, 'Paint key', r.line.paint, ['panel', 'panelKey'], panels, 'paint-key'),
+    },
+    {
+      title: 'Input',
+      cell: (r) => place(r, 'Input', r.line.input, ['switcher', 'input'], switchers, 'input'),
+    },
+    { title: 'State', cell: (r) => <StateMark mark={r.camera.mark} /> },
+  ]
+  return rights(job).plan ? [handle, ...columns] : columns
+}
+
+function Watts({ watts }: { readonly watts: number }) {
+  return <span style={{ whiteSpace: 'nowrap' }}>{watts > 0 ? `${watts} W` : '–'}</span>
+}
+
+function Planned({ job, row }: { readonly job: Job; readonly row: Row }) {
+  const { line, camera } = row
+  if (!camera.networked) return 'no network'
+  const stopped = job.findings.some(
+    (f) =>
+      f.severity === 'stop' &&
+      f.waiver.id === 0 &&
+      f.code.startsWith('ADDR-') &&
+      f.deviceIds.includes(camera.id),
+  )
+  return (
+    <EditCell
+      job={job}
+      item="device"
+      id={camera.id}
+      field="address"
+      value={camera.address}
+      label={`Address of ${line.name}`}
+      hint="Enter takes it, empty plans none"
+    >
+      <OutOfLine out={line.outOfLine.includes('address')} line={line.name}>
+        {camera.address || 'none'}
+      </OutOfLine>
+      {stopped && (
+        <Box component="span" sx={{ display: 'block', color: 'error.main' }}>
+          <StateMark mark="stopped" />
+        </Box>
+      )}
+    </EditCell>
+  )
+}

@@ -1,0 +1,16 @@
+const WORDS: Readonly<Record<string, string>> = {
+  'pan-tilt': 'Pan, tilt',
+  roll: 'Roll',
+  rail: 'Rail',
+  zoom: 'Zoom',
+  focus: 'Focus',
+  exposure: 'Exposure',
+  paint: 'Paint',
+  tally: 'Tally',
+  tracking: 'Tracking',
+  talkback: 'Talkback',
+  audio: 'Sound',
+}
+
+/** A function as people call it. */
+export const functionWords = (f: string): string => WORDS[f] ?? f
