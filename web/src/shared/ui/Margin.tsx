@@ -88,6 +88,7 @@ function FindingNote({ job, finding, all, onFix }: NoteProps) {
     <Box
       component="section"
       data-code={finding.code}
+      data-severity={finding.severity}
       id={`finding-${finding.code}`}
       sx={{ py: 1.5, borderTop: '1px solid', borderColor: 'divider' }}
     >

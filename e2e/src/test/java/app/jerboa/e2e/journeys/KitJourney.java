@@ -22,60 +22,10 @@ class KitJourney extends Jerboa {
     private static final String INTERFACE_LABEL =
             "Paste what ip addr, ifconfig or ipconfig prints on the laptop";
 
-    /** Hands of a technician: each click, field filled and key pressed is one action. */
-    private static final class Hands {
-        private int pointer;
-        private int keyboard;
-
-        void click(String button) {
-            pointer++;
-            desk.press(button);
-        }
-
-        void click(Locator at) {
-            pointer++;
-            at.click();
-        }
-
-        /** Pastes or types a whole field. */
-        void type(String text) {
-            keyboard++;
-            desk.page.keyboard().insertText(text);
-        }
-
-        void press(String key) {
-            keyboard++;
-            desk.page.keyboard().press(key);
-        }
-
-        int all() {
-            return pointer + keyboard;
-        }
-    }
-
-    private static void newJob(Hands hands, String name) {
-        hands.click("New job …");
-        hands.type(name);
-        hands.press("Tab");
-        hands.type("10.10.0.0/24");
-        hands.press("Tab");
-        hands.type("10.10.0.254");
-        hands.press("Enter");
-        assertThat(desk.page.getByText("Add cameras on the Kit page")).isVisible();
-    }
-
-    private static void add(Hands hands, String howManyOfWhat, String then) {
-        hands.type(howManyOfWhat);
-        assertThat(desk.page.locator("[data-marked]")).isVisible();
-        hands.press("Enter");
-        assertThat(desk.row(then)).isVisible();
-        assertThat(desk.page.getByLabel("How many of what")).hasValue("");
-    }
-
     @Test
     void nineCamerasFromNothingInUnderFortyActionsHalfByKeyboard() {
-        Hands hands = new Hands();
-        newJob(hands, "Room of nine");
+        Hands hands = new Hands(desk);
+        hands.newJob("Room of nine");
         hands.press("]");
         hands.click("From this laptop’s print-out …");
         hands.type(
@@ -92,14 +42,14 @@ class KitJourney extends Jerboa {
         hands.press("]");
         assertThat(desk.page.getByText("Nothing is on the van yet")).isVisible();
         hands.press("/");
-        add(hands, "poe switch 24", "PoE+ switch");
-        add(hands, "ip stick 100", "IP stick");
-        add(hands, "paint server", "Paint panel");
-        add(hands, "6 ceiling ptz 20x", "L6");
-        add(hands, "2 shoulder camera", "L8");
-        add(hands, "cinema head", "L9");
+        hands.add("poe switch 24", 1);
+        hands.add("ip stick 100", 2);
+        hands.add("paint server", 3);
+        hands.add("6 ceiling ptz 20x", 9);
+        hands.add("2 shoulder camera", 11);
+        hands.add("cinema head", 12);
         Assertions.assertThat(hands.all()).as("actions").isLessThan(40);
-        Assertions.assertThat(hands.keyboard).as("by keyboard").isGreaterThan(hands.all() / 2);
+        Assertions.assertThat(hands.keyboard()).as("by keyboard").isGreaterThan(hands.all() / 2);
 
         assertThat(desk.page.locator("table[aria-label=Kit]")).hasAttribute("aria-rowcount", "13");
         desk.page.locator("main h1").click();

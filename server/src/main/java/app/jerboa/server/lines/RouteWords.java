@@ -11,6 +11,7 @@ import app.jerboa.core.profile.Transport;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -80,7 +81,9 @@ final class RouteWords {
         reasons.add(r.through().isEmpty() ? "nothing stands between" : "through " + names(r));
         reasons.add(r.answers().twoWay() ? "it reads back" : "it cannot read back");
         String text = String.join(", ", reasons);
-        return (planned ? "Planned: " : "") + text + ".";
+        return planned
+                ? "Planned: " + text + "."
+                : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) + ".";
     }
 
     static String names(ControlRoute r) {
@@ -137,7 +140,7 @@ final class RouteWords {
         String and = together.isEmpty() ? "" : " " + String.join(", ", together) + " stop too;";
         String spare =
                 others.isEmpty()
-                        ? " there is no other way ready."
+                        ? " nothing else is ready."
                         : " ready instead: " + String.join(", ", others) + ".";
         return "If it fails:" + and + spare;
     }

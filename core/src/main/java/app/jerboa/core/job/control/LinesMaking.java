@@ -21,6 +21,7 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -38,6 +39,8 @@ public final class LinesMaking {
     private static final Set<Sort> SWITCHERS =
             EnumSet.of(Sort.VIDEO_SWITCHER, Sort.COMPUTER_SWITCHER);
     private static final Set<Function> PAINTING = EnumSet.of(Function.EXPOSURE, Function.PAINT);
+
+    private static final Set<Function> THROUGH_THE_LENS = EnumSet.of(Function.ZOOM, Function.FOCUS);
 
     private final JobEditor editor;
     private final Job job;
@@ -71,13 +74,14 @@ public final class LinesMaking {
         Map<DeviceId, Device> lenses = new HashMap<>();
         for (Line line : job.lines()) {
             Device camera = kit.device(line.camera());
-            boolean comesOff =
-                    camera.profile()
-                            .optics()
-                            .filter(o -> o.fit() == LensFit.INTERCHANGEABLE)
-                            .isPresent();
+            boolean takesLens =
+                    !Collections.disjoint(Wanted.of(line, camera.profile()), THROUGH_THE_LENS)
+                            && camera.profile()
+                                    .optics()
+                                    .filter(o -> o.fit() == LensFit.INTERCHANGEABLE)
+                                    .isPresent();
             Optional<Device> lens = kit.fitted(camera.id(), Sort.LENS);
-            if (comesOff && lens.isEmpty()) {
+            if (takesLens && lens.isEmpty()) {
                 lens = loose(Sort.LENS, served);
                 fit(lens, camera, served);
             }

@@ -46,7 +46,15 @@ final class Ways {
                     AudioWay.USB, Transport.USB);
 
     /** Straight, or through one thing; carries what every part of it carries. */
-    record Way(Device by, Speaks sends, List<Device> through, Speaks answers) {}
+    record Way(Device by, Speaks sends, List<Device> through, Speaks answers) {
+        /** A camera and its zoom motor may answer alike; that is one way. */
+        boolean alike(Way other) {
+            return by.equals(other.by)
+                    && sends.equals(other.sends)
+                    && through.equals(other.through)
+                    && answers.protocol() == other.answers.protocol();
+        }
+    }
 
     private final KitIndex kit;
     private final List<Device> controllers;
@@ -137,7 +145,12 @@ final class Ways {
         for (Speaks part : parts) {
             carries.retainAll(part.carries());
         }
-        carries.forEach(f -> ways.computeIfAbsent(f, x -> new ArrayList<>()).add(way));
+        for (Function f : carries) {
+            List<Way> known = ways.computeIfAbsent(f, x -> new ArrayList<>());
+            if (known.stream().noneMatch(way::alike)) {
+                known.add(way);
+            }
+        }
     }
 
     /** Sound goes inside the picture to whoever takes pictures in and can give sound out. */
