@@ -2,16 +2,6 @@ import type { Head, Job } from '../../shared/api/types'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
 import { EditCell } from '../../shared/ui/EditCell'
 
-export const places = {
-  '': '–',
-  ceiling: 'ceiling',
-  truss: 'truss',
-  wall: 'wall',
-  pole: 'pole',
-  tripod: 'tripod',
-  rail: 'rail',
-  desk: 'desk',
-}
 export const yesNo = { false: 'no', true: 'yes' }
 export const startViews = {
   '': '–',

@@ -9,7 +9,8 @@ import { TallSheet } from '../../shared/ui/TallSheet'
 import type { Column } from '../../shared/ui/SheetTable'
 import { Trouble } from '../../shared/ui/Trouble'
 import { MountDrawer } from './MountDrawer'
-import { MountChoice, MountText, follows, places, yesNo } from './MountCells'
+import { places } from '../../shared/places'
+import { MountChoice, MountText, follows, yesNo } from './MountCells'
 import Paper from '@mui/material/Paper'
 
 /** Every camera: where it hangs, what it carries, how far it turns. */

@@ -22,10 +22,12 @@ interface Props {
   readonly fields: readonly [device: string, number: string]
   readonly devices: readonly Device[]
   readonly out: boolean
+  /** An input has a tally: 0 for that of its own number. */
+  readonly tally?: number
 }
 
 /** A key or an input: which device, and which number on it. */
-export function PlaceCell({ job, line, place, what, fields, devices, out }: Props) {
+export function PlaceCell({ job, line, place, what, fields, devices, out, tally }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement>()
   const shown =
     place.deviceId === 0 ? (
@@ -41,6 +43,11 @@ export function PlaceCell({ job, line, place, what, fields, devices, out }: Prop
   const cell = (
     <OutOfLine out={out} line={line.name}>
       {shown}
+      {tally ? (
+        <Box component="span" sx={{ display: 'block', fontSize: '0.85rem', fontWeight: 600 }}>
+          tally {tally}
+        </Box>
+      ) : null}
     </OutOfLine>
   )
   if (!rights(job).plan) return cell
@@ -55,7 +62,10 @@ export function PlaceCell({ job, line, place, what, fields, devices, out }: Prop
       </ButtonBase>
       {anchor && (
         <Popover open anchorEl={anchor} onClose={() => setAnchor(undefined)}>
-          <Choosing {...{ job, line, place, what, fields, devices }} onLeave={() => setAnchor(undefined)} />
+          <Choosing
+            {...{ job, line, place, what, fields, devices, ...(tally === undefined ? {} : { tally }) }}
+            onLeave={() => setAnchor(undefined)}
+          />
         </Popover>
       )}
     </>
@@ -64,10 +74,11 @@ export function PlaceCell({ job, line, place, what, fields, devices, out }: Prop
 
 type ChoosingProps = Omit<Props, 'out'> & { readonly onLeave: () => void }
 
-function Choosing({ job, line, place, what, fields, devices, onLeave }: ChoosingProps) {
+function Choosing({ job, line, place, what, fields, devices, tally, onLeave }: ChoosingProps) {
   const only = devices.length === 1 ? String(devices[0]?.id) : ''
   const [device, setDevice] = useState(place.deviceId ? String(place.deviceId) : only)
   const [number, setNumber] = useState(place.number >= 0 ? String(place.number) : String(line.number))
+  const [light, setLight] = useState(tally ? String(tally) : '')
   const change = useChange(job.id)
   const take = (toDevice: string, toNumber: string) => {
     const before = [
@@ -80,6 +91,9 @@ function Choosing({ job, line, place, what, fields, devices, onLeave }: Choosing
         ? []
         : [{ item: 'line', id: line.id, field, before: before[i] ?? '', after: after[i] ?? '' }],
     )
+    const lightBefore = tally ? String(tally) : ''
+    if (tally !== undefined && light.trim() !== lightBefore)
+      edits.push({ item: 'line', id: line.id, field: 'tally', before: lightBefore, after: light.trim() })
     if (edits.length === 0) return onLeave()
     change.mutate(editing(...edits), { onSuccess: onLeave })
   }
@@ -105,6 +119,16 @@ function Choosing({ job, line, place, what, fields, devices, onLeave }: Choosing
         helperText={change.error ? sentence(change.error) : 'Enter takes it'}
         slotProps={{ htmlInput: { className: 'mono', inputMode: 'numeric' } }}
       />
+      {tally !== undefined && (
+        <TextField
+          label={`Tally of ${line.name}`}
+          value={light}
+          onChange={(e) => setLight(e.target.value)}
+          onKeyDown={onKey}
+          helperText="Empty for that of its input"
+          slotProps={{ htmlInput: { className: 'mono', inputMode: 'numeric' } }}
+        />
+      )}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
           variant="contained"

@@ -12,6 +12,7 @@ import type { Column } from '../../shared/ui/SheetTable'
 import { SheetTable } from '../../shared/ui/SheetTable'
 import { StateMark } from '../../shared/ui/StateMark'
 import { Trouble } from '../../shared/ui/Trouble'
+import { places } from '../../shared/places'
 import { MoveHandle } from './MoveHandle'
 import { OutOfLine } from './OutOfLine'
 import { PlaceCell } from './PlaceCell'
@@ -70,16 +71,6 @@ export function ThreadTable({ job }: { readonly job: Job }) {
   )
 }
 
-const places: Readonly<Record<string, string>> = {
-  ceiling: 'ceiling',
-  truss: 'truss',
-  wall: 'wall',
-  pole: 'pole',
-  tripod: 'tripod',
-  rail: 'rail',
-  desk: 'desk',
-}
-
 function columnsOf(job: Job, moveBy: (row: Row, by: number) => void): readonly Column<Row>[] {
   const controllers = job.devices.filter((d) => d.kind === 'controller' || d.sort === 'computer-switcher')
   const panels = controllers.filter((d) => d.sort === 'paint-panel')
@@ -105,15 +96,30 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void): readonly C
       fields={fields}
       devices={of}
       out={r.line.outOfLine.includes(aspect)}
+      {...(what === 'Input' ? { tally: r.line.tally } : {})}
     />
   )
-  const columns: readonly Column<Row>[] = [
+  const stations: readonly Station[] = [
     {
       title: 'Line',
       cell: (r) => <b style={{ fontSize: '1.1rem' }}>{r.line.name}</b>,
     },
     { title: 'Camera', cell: (r) => r.camera.profile },
-    { title: 'Mount', cell: (r) => places[r.line.place] ?? '–' },
+    {
+      title: 'Mount',
+      cell: (r) => (
+        <ChoiceCell
+          job={job}
+          item="mount"
+          id={r.line.mountId}
+          field="place"
+          value={r.line.place}
+          label={`Place of ${r.line.name}`}
+          choices={places}
+          {...(r.line.mountId === 0 ? { adds: { camera: String(r.camera.id) } } : {})}
+        />
+      ),
+    },
     { title: 'Most', mono: true, cell: (r) => <Watts watts={r.line.watts} /> },
     {
       title: 'Set to',
@@ -129,8 +135,14 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void): readonly C
           choices={{ '': '–', ...formats }}
         />
       ),
+      fields: ['format'],
     },
-    { title: 'Address', mono: true, cell: (r) => <Planned job={job} row={r} /> },
+    {
+      title: 'Address',
+      mono: true,
+      cell: (r) => <Planned job={job} row={r} />,
+      fields: ['address', 'prefix', 'gateway'],
+    },
     {
       title: 'ID',
       mono: true,
@@ -149,22 +161,71 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void): readonly C
           </OutOfLine>
         </EditCell>
       ),
+      fields: ['controlId'],
     },
     {
       title: 'Key',
       cell: (r) => place(r, 'Key', r.line.key, ['controller', 'key'], controllers, 'key'),
+      fields: ['key', 'controller'],
     },
     {
       title: 'Paint',
       cell: (r) => place(r, 'Paint key', r.line.paint, ['panel', 'panelKey'], panels, 'paint-key'),
+      fields: ['panelKey', 'panel'],
     },
     {
       title: 'Input',
       cell: (r) => place(r, 'Input', r.line.input, ['switcher', 'input'], switchers, 'input'),
+      fields: ['input'],
     },
     { title: 'State', cell: (r) => <StateMark mark={r.camera.mark} /> },
   ]
+  const columns = stations.map(({ fields, ...c }) =>
+    fields
+      ? {
+          ...c,
+          cell: (r: Row) => (
+            <>
+              {c.cell(r)}
+              <Stops job={job} camera={r.camera} fields={fields} />
+            </>
+          ),
+        }
+      : c,
+  )
   return rights(job).plan ? [handle, ...columns] : columns
+}
+
+interface Station extends Column<Row> {
+  /** Fields whose stop findings stand at this station. */
+  readonly fields?: readonly string[]
+}
+
+interface StopsProps {
+  readonly job: Job
+  readonly camera: Device
+  readonly fields: readonly string[]
+}
+
+/** What stops a camera at one station, by its code. */
+function Stops({ job, camera, fields }: StopsProps) {
+  const stops = job.findings.filter(
+    (f) =>
+      f.severity === 'stop' &&
+      f.waiver.id === 0 &&
+      fields.includes(f.field) &&
+      f.deviceIds.includes(camera.id),
+  )
+  return stops.map((f) => (
+    <Box
+      key={f.key}
+      component="span"
+      className="mono"
+      sx={{ display: 'block', color: 'error.main', fontSize: '0.8rem', whiteSpace: 'nowrap' }}
+    >
+      ▲ {f.code}
+    </Box>
+  ))
 }
 
 function Watts({ watts }: { readonly watts: number }) {
@@ -174,13 +235,6 @@ function Watts({ watts }: { readonly watts: number }) {
 function Planned({ job, row }: { readonly job: Job; readonly row: Row }) {
   const { line, camera } = row
   if (!camera.networked) return 'no network'
-  const stopped = job.findings.some(
-    (f) =>
-      f.severity === 'stop' &&
-      f.waiver.id === 0 &&
-      f.code.startsWith('ADDR-') &&
-      f.deviceIds.includes(camera.id),
-  )
   return (
     <EditCell
       job={job}
@@ -194,11 +248,6 @@ function Planned({ job, row }: { readonly job: Job; readonly row: Row }) {
       <OutOfLine out={line.outOfLine.includes('address')} line={line.name}>
         {camera.address || 'none'}
       </OutOfLine>
-      {stopped && (
-        <Box component="span" sx={{ display: 'block', color: 'error.main' }}>
-          <StateMark mark="stopped" />
-        </Box>
-      )}
     </EditCell>
   )
 }

@@ -107,6 +107,7 @@ public record JobView(
      * @param tally 0 for that of its input
      * @param wants what must be controlled from afar, noted or usual
      * @param wantsNoted somebody noted them
+     * @param mountId 0 while nothing is noted of its mount
      * @param place where the camera is fixed; empty while not noted
      * @param watts at most
      * @param outOfLine whose number differs from the line's: id, key, paint-key, input, address
@@ -123,6 +124,7 @@ public record JobView(
             int tally,
             List<String> wants,
             boolean wantsNoted,
+            long mountId,
             String place,
             double watts,
             List<String> outOfLine) {}

@@ -238,6 +238,7 @@ public class JobViews {
                         .map(Function::toString)
                         .toList(),
                 l.wants().isPresent(),
+                kit.mount(l.camera()).map(Mount::id).orElse(0L),
                 kit.mount(l.camera()).map(Mount::place).orElse(""),
                 kit.device(l.camera()).profile().draw().map(PowerDraw::mostWatts).orElse(0.0),
                 numbers.values().keySet().stream()

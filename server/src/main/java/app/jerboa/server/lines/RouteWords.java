@@ -106,6 +106,10 @@ final class RouteWords {
                                     .orElse("its adapter")
                             + ".";
             case KEY -> "A key on " + r.by().name() + ".";
+            case TARGET_LIST ->
+                    "In the target list of "
+                            + r.by().name()
+                            + ": the ID first, then the channel, then the camera.";
             case FITTING -> names(r) + " fitted to " + camera.name() + ".";
             case PORT ->
                     "One port on both sides: "

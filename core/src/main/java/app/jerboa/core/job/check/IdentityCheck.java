@@ -4,6 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.Keys;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
@@ -16,9 +17,11 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** No two devices with one MAC, one label or one name; cameras named as the house names them. */
 final class IdentityCheck {
@@ -37,6 +40,7 @@ final class IdentityCheck {
                 Field.SERIAL_NUMBER,
                 found);
         twice(job, Device::name, Device::name, KitCodes.NAME_DUP, Field.NAME, found);
+        refused(job, found);
         if (job.site().habits().school(Field.SCHOOL_ADDRESSES).equals("reservation")) {
             withoutMac(job, found);
         }
@@ -67,6 +71,38 @@ final class IdentityCheck {
                 found.add(Finding.of(code, ids(same), field, facts));
             }
         }
+    }
+
+    /** Some controllers take a name only once; say which one will refuse it. */
+    private static void refused(Job job, List<Finding> found) {
+        Set<DeviceId> strict =
+                job.devices().stream()
+                        .filter(d -> d.profile().keys().filter(Keys::refusesSameName).isPresent())
+                        .map(Device::id)
+                        .collect(Collectors.toSet());
+        Map<DeviceId, DeviceId> on = new HashMap<>();
+        for (Line line : job.lines()) {
+            line.key()
+                    .map(Line.Key::controller)
+                    .filter(strict::contains)
+                    .ifPresent(c -> on.put(line.camera(), c));
+        }
+        found.replaceAll(
+                f -> {
+                    List<DeviceId> by =
+                            f.devices().stream()
+                                    .map(on::get)
+                                    .filter(Objects::nonNull)
+                                    .distinct()
+                                    .toList();
+                    if (!f.code().equals(KitCodes.NAME_DUP) || by.isEmpty()) {
+                        return f;
+                    }
+                    Map<String, String> facts = new HashMap<>(f.facts());
+                    facts.put("what", "refused");
+                    facts.put("controller", job.device(by.get(0)).orElseThrow().name());
+                    return Finding.of(f.code(), f.devices(), f.field(), facts);
+                });
     }
 
     private static void withoutMac(Job job, List<Finding> found) {

@@ -122,6 +122,12 @@ public final class ControlRoutes {
         boolean network = OVER_THE_NETWORK.contains(end.over());
         add(needs, RouteNeed.OPTION, network && lacksNetwork(camera));
         add(needs, RouteNeed.KEY, way.by().profile().keys().isPresent() && key.isEmpty());
+        add(
+                needs,
+                RouteNeed.TARGET_LIST,
+                way.by().profile().sort() == Sort.KEYBOARD_CONTROLLER
+                        || way.through().stream()
+                                .anyMatch(d -> d.profile().sort() == Sort.RECORDER));
         add(needs, RouteNeed.FITTING, way.through().stream().anyMatch(ControlRoutes::loose));
         add(
                 needs,

@@ -6,6 +6,8 @@ public enum RouteNeed {
     OPTION,
     /** The line has no key on that controller yet. */
     KEY,
+    /** The controller is taught where it is: ID, then channel, then camera. */
+    TARGET_LIST,
     /** What it goes through is fitted to the camera. */
     FITTING,
     /** The two sides use different ports as they come. */

@@ -2,7 +2,9 @@ package app.jerboa.core.job.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
+import app.jerboa.core.job.control.LinesMaking;
 import app.jerboa.core.profile.AudioWay;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
@@ -13,6 +15,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.ItemKind;
@@ -405,5 +408,46 @@ class LineChecksTest {
         Finding found = only("CTRL-NO-PROTOCOL");
         assertThat(found.facts()).containsEntry("what", "chosen");
         goneAfter(found, 0);
+    }
+
+    @Test
+    void outputsThatExcludeEachOther() {
+        Profile usb =
+                SomeProfiles.of("usb", "USB PTZ", Sort.COMPACT_PTZ)
+                        .optics(LensFit.BUILT_IN, true, false)
+                        .speaking(Protocol.USB_CAMERA, Transport.USB, false, DRIVE)
+                        .port("SDI", Join.SDI_OUT, 1, PortUse.PICTURE)
+                        .port("USB", Join.USB_DEVICE, 1, PortUse.CONTROL_AND_PICTURE)
+                        .clash("SDI", "USB")
+                        .profile();
+        JobUnderTest both = new JobUnderTest(USB_PAD, SWITCHER, usb);
+        long pad = both.device("Pad", USB_PAD);
+        long switcher = both.device("Switcher", SWITCHER);
+        long camera = both.device("L1", usb);
+        both.line(1, camera, Field.CONTROLLER, pad, Field.KEY, 1);
+        assertThat(both.codes(LineChecks::check)).isEmpty();
+        both.line(
+                2,
+                camera,
+                Field.SWITCHER,
+                switcher,
+                Field.INPUT,
+                2,
+                Field.CONTROLLER,
+                pad,
+                Field.KEY,
+                2);
+        assertThat(both.codes(LineChecks::check)).contains("VID-OUTPUTS");
+    }
+
+    @Test
+    void aLensGoesToTheCameraThatZoomsAndNotToTheFirst() {
+        job.line(1, job.device("L1", SHOULDER));
+        long gimbal = job.device("L2", GIMBAL);
+        job.line(2, gimbal);
+        long lens = job.device("Lens", LENS);
+        Job after = job.after(LinesMaking.missing(job.editor(), job.job()));
+        assertThat(after.device(new DeviceId(lens)).orElseThrow().fitted())
+                .contains(new DeviceId(gimbal));
     }
 }
