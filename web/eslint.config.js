@@ -14,6 +14,7 @@ const features = [
   'people',
   'site',
   'kit',
+  'sums',
 ]
 
 // The walls: shared knows no feature; a feature reaches another only through its index.

@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link as RouterLink } from 'react-router'
 import { AccountMenu } from '../features/people'
+import { SumsDrawer } from '../features/sums'
 import { rights } from '../shared/api/changes'
 import { get } from '../shared/api/client'
 import { jobKeys, useRedo, useUndo } from '../shared/api/job'
@@ -24,6 +25,7 @@ interface Props {
 /** Job, world, laptop, undo and redo, who is here, Day or Dusk. */
 export function TopBar({ job, look, onLook, onTrouble }: Props) {
   const [settings, setSettings] = useState(false)
+  const [sums, setSums] = useState(false)
   return (
     <Box
       component="header"
@@ -59,6 +61,10 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
       <Box sx={{ flex: { xs: 0, sm: 1 } }} />
       {job && <Others job={job.id} />}
       {job && rights(job).plan && <UndoRedo job={job} onTrouble={onTrouble} />}
+      <Button size="small" onClick={() => setSums(true)}>
+        Sums
+      </Button>
+      {sums && <SumsDrawer onClose={() => setSums(false)} />}
       <Button size="small" onClick={onLook}>
         {look === 'day' ? 'Dusk' : 'Day'}
       </Button>

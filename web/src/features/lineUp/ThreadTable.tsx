@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import Paper from '@mui/material/Paper'
+import useMediaQuery from '@mui/material/useMediaQuery'
 import type { DragEvent } from 'react'
 import { rights } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
@@ -33,6 +34,7 @@ export function ThreadTable({ job }: { readonly job: Job }) {
   const move = useJobRequest((m: Move) =>
     post<Job>(`/api/jobs/${job.id}/lines/${m.line}/place`, { to: m.to }),
   )
+  const wide = useMediaQuery('(min-width:1200px)')
   const devices = new Map(job.devices.map((d) => [d.id, d]))
   const rows = job.lines.flatMap((line, at) => {
     const camera = devices.get(line.cameraId)
@@ -54,6 +56,8 @@ export function ThreadTable({ job }: { readonly job: Job }) {
   }
   return (
     <Paper
+      data-scrolls=""
+      tabIndex={0}
       sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 0.75, py: 0.375 } }}
       onDragOver={(e) => e.preventDefault()}
       onDrop={onDrop}
@@ -61,7 +65,7 @@ export function ThreadTable({ job }: { readonly job: Job }) {
       {move.error && <Trouble>{sentence(move.error)}</Trouble>}
       <SheetTable
         label="Line-up"
-        columns={columnsOf(job, moveBy)}
+        columns={columnsOf(job, moveBy, wide)}
         rows={rows}
         rowKey={(r) => r.line.id}
         rowLabel={(r) => r.line.name}
@@ -71,7 +75,8 @@ export function ThreadTable({ job }: { readonly job: Job }) {
   )
 }
 
-function columnsOf(job: Job, moveBy: (row: Row, by: number) => void): readonly Column<Row>[] {
+/** On a narrow window what stands on the Kit page as well is left out. */
+function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boolean): readonly Column<Row>[] {
   const controllers = job.devices.filter((d) => d.kind === 'controller' || d.sort === 'computer-switcher')
   const panels = controllers.filter((d) => d.sort === 'paint-panel')
   const switchers = job.devices.filter((d) => d.sort === 'video-switcher' || d.sort === 'computer-switcher')
@@ -180,19 +185,21 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void): readonly C
     },
     { title: 'State', cell: (r) => <StateMark mark={r.camera.mark} /> },
   ]
-  const columns = stations.map(({ fields, ...c }) =>
-    fields
-      ? {
-          ...c,
-          cell: (r: Row) => (
-            <>
-              {c.cell(r)}
-              <Stops job={job} camera={r.camera} fields={fields} />
-            </>
-          ),
-        }
-      : c,
-  )
+  const columns = stations
+    .filter((s) => wide || (s.title !== 'Mount' && s.title !== 'Most'))
+    .map(({ fields, ...c }) =>
+      fields
+        ? {
+            ...c,
+            cell: (r: Row) => (
+              <>
+                {c.cell(r)}
+                <Stops job={job} camera={r.camera} fields={fields} />
+              </>
+            ),
+          }
+        : c,
+    )
   return rights(job).plan ? [handle, ...columns] : columns
 }
 

@@ -12,7 +12,11 @@ export function CopyValue({ label, value }: { readonly label: string; readonly v
   }
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, py: 0.4 }}>
-      <Box sx={{ width: 76, flexShrink: 0, color: 'text.secondary' }}>{label}</Box>
+      <Box
+        sx={{ width: { xs: 76, sm: label.length > 8 ? 150 : 76 }, flexShrink: 0, color: 'text.secondary' }}
+      >
+        {label}
+      </Box>
       <Box
         className="mono"
         sx={{ fontSize: { xs: '1.1rem', sm: '1.3rem' }, minWidth: { sm: 190 }, flex: { xs: 1, sm: 'none' } }}

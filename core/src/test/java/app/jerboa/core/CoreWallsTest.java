@@ -61,7 +61,12 @@ class CoreWallsTest {
                 .check(CORE);
         noClasses()
                 .that()
-                .resideInAnyPackage("app.jerboa.core.net..", "app.jerboa.core.motion..")
+                .resideInAnyPackage(
+                        "app.jerboa.core.net..",
+                        "app.jerboa.core.motion..",
+                        "app.jerboa.core.power..",
+                        "app.jerboa.core.serial..",
+                        "app.jerboa.core.video..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage(

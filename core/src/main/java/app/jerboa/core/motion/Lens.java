@@ -34,6 +34,6 @@ public record Lens(
 
     /** Horizontal angle of view in degrees: 2 atan(w / 2f). */
     public double angleDegrees(double position) {
-        return Math.toDegrees(2 * Math.atan(sensorWidthMm / (2 * focalMm(position))));
+        return Moves.angleOfView(sensorWidthMm, focalMm(position));
     }
 }

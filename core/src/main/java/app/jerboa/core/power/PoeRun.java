@@ -4,8 +4,7 @@ import java.util.Optional;
 
 /** One run of data cable that carries power over Ethernet, at 20 °C. */
 public final class PoeRun {
-    /** Ohm per kilometre of one conductor of AWG 24 copper at 20 °C. */
-    private static final double AWG24 = 84.22;
+    private static final double AWG24 = Copper.ohmsPerMetre(24, 20, false);
 
     /** What the connectors of a run add, in ohm. */
     private static final double CONNECTORS = 0.2;
@@ -18,8 +17,19 @@ public final class PoeRun {
      * @param metres of AWG 24, 0 or more
      */
     public static double ohms(double metres, PoeClass poe) {
-        double twoPairs = AWG24 / 1000 * metres;
-        return (poe.pairs() == 4 ? twoPairs / 2 : twoPairs) + CONNECTORS;
+        return ohms(metres, AWG24, poe.pairs(), CONNECTORS);
+    }
+
+    /**
+     * Ohm of the loop of any cable.
+     *
+     * @param ohmsPerMetre of one conductor
+     * @param pairs that carry, 2 or 4
+     * @param connectors what they add
+     */
+    public static double ohms(double metres, double ohmsPerMetre, int pairs, double connectors) {
+        double twoPairs = ohmsPerMetre * metres;
+        return (pairs == 4 ? twoPairs / 2 : twoPairs) + connectors;
     }
 
     /**
@@ -32,7 +42,7 @@ public final class PoeRun {
     public static double longest(PoeClass poe, double deviceWatts) {
         double least = Math.max(poe.deviceVolts(), poe.portVolts() / 2);
         double loop = (poe.portVolts() - least) * least / deviceWatts;
-        double perMetre = AWG24 / 1000 / (poe.pairs() == 4 ? 2 : 1);
+        double perMetre = AWG24 / (poe.pairs() == 4 ? 2 : 1);
         return Math.max(0, (loop - CONNECTORS) / perMetre);
     }
 

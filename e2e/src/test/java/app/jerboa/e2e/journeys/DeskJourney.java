@@ -112,7 +112,8 @@ class DeskJourney extends Jerboa {
         openDesk();
         desk.page
                 .getByRole(
-                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("L1")))
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^L1 ")))
                 .click();
         assertThat(reading("Pan")).isVisible();
         double before = head(1).get("pan").asDouble();

@@ -22,7 +22,7 @@ class PlanningJourney extends Jerboa {
             assertThat(row).containsText(line + " on IP stick");
             assertThat(row).containsText("planned");
         }
-        assertThat(desk.row("L4")).containsText("stopped");
+        assertThat(desk.row("L4")).containsText("ADDR-TAKEN");
         desk.page.keyboard().press("]");
         assertThat(heading("Site")).isVisible();
     }

@@ -49,6 +49,10 @@ class Screenshots extends Jerboa {
         shoot("before-the-van");
         desk.open(job, "addresses");
         shoot("addresses");
+        desk.press("Sums");
+        assertThat(desk.page.getByText("● works")).isVisible();
+        shoot("sums");
+        desk.press("Close");
         desk.page.locator("[data-code=ADDR-TAKEN] button").first().click();
         assertThat(desk.page.getByText("This clears")).isVisible();
         shoot("fix-preview");

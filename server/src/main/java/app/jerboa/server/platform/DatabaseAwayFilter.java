@@ -15,7 +15,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Sessions are read from the database before any controller is reached; when it is away there, that
- * is answered as plainly as anywhere else.
+ * is answered as plainly as anywhere else. So it is when the session cannot be stored while an
+ * answer is being written.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -32,7 +33,7 @@ class DatabaseAwayFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         try {
             chain.doFilter(request, response);
-        } catch (DataAccessException | TransactionException e) {
+        } catch (ServletException | DataAccessException | TransactionException e) {
             if (!DatabaseAway.isCauseOf(e)) {
                 throw e;
             }

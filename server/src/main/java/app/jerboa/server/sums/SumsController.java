@@ -1,14 +1,14 @@
 package app.jerboa.server.sums;
 
+import static app.jerboa.server.sums.SumCheck.impossible;
+import static app.jerboa.server.sums.SumCheck.insist;
+
 import app.jerboa.core.job.mount.Balance;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.net.SubnetSum;
 import app.jerboa.core.value.TextRejected;
-import app.jerboa.server.platform.Problem;
 import java.util.List;
-import java.util.Map;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -96,19 +96,5 @@ class SumsController {
         insist("steps", in.steps() >= 1 && in.steps() <= MOST_STEPS, "1 to 65535");
         StickLaw law = new StickLaw(in.deadZone(), in.k(), in.limit());
         return new StickOut(law.speed(in.x()), law.step(in.x(), in.steps()));
-    }
-
-    private static void insist(String field, boolean holds, String range) {
-        if (!holds) {
-            throw impossible(field, "it must be " + range);
-        }
-    }
-
-    private static Problem impossible(String field, String reason) {
-        return new Problem(
-                HttpStatus.BAD_REQUEST,
-                "bad-value",
-                "The value of \"" + field + "\" is not possible: " + reason + ".",
-                Map.of("field", field));
     }
 }

@@ -1,0 +1,2 @@
+/** Serial control: what a line can carry. */
+package app.jerboa.core.serial;

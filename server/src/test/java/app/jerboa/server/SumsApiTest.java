@@ -1,0 +1,52 @@
+package app.jerboa.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** The fixed calculators: their keys, their defaults, and one worked value of each. */
+class SumsApiTest extends RunningServer {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "poe-run|{'watts':25.5,'metres':100,'gauge':24,'pairs':2,'volts':50}|deviceVolts|45.13|true",
+                "poe-run|{'watts':25.5,'metres':100,'gauge':24,'pairs':2,'volts':50}|portWatts|28.25|true",
+                "poe-run|{'watts':25.5,'metres':100,'gauge':24,'pairs':2,'volts':50,'minDeviceVolts':46}|amps|0.565|false",
+                "poe-run|{'watts':25.5,'metres':100,'gauge':24,'pairs':2,'volts':50,'copperClad':true}|loopOhms|13.675|true",
+                "dc-run|{'supplyVolts':24,'amps':0.6,'metres':45,'gauge':24,'minDeviceVolts':21.6}|longestMetres|23.75|false",
+                "dc-run|{'supplyVolts':24,'amps':0.6,'metres':45,'gauge':24,'minDeviceVolts':21.6}|dropVolts|4.55|false",
+                "serial-timing|{'baud':9600,'cameras':2}|perCamera|32|",
+                "coax|{'cable':'RG6','format':'1080p50'}|longestMetres|76.74|",
+                "stream|{'width':1920,'height':1080,'fps':30,'codec':'H264','viewers':2,'uplinkMbps':20}|totalMbps|14.93|",
+                "view|{'sensorWidthMm':36,'focalMm':9,'teleconverter':2,'panDegPerSecond':30}|crossingSeconds|3|",
+                "travel|{'degrees':90,'topDegPerSecond':60,'accelDegPerSecond2':120}|seconds|2|",
+                "late|{'degPerSecond':30,'oneWayMs':150,'pictureMs':50,'accelDegPerSecond2':100}|degrees|10.5|",
+                "late|{'degPerSecond':30,'oneWayMs':200}|degrees|6|",
+            })
+    void worked(String name, String body, String key, double value, String works) {
+        JsonNode out =
+                new Client().sendText("POST", "/api/sums/" + name, body.replace('\'', '"')).json();
+        assertThat(out.get(key).asDouble()).as(out.toString()).isCloseTo(value, within(0.01));
+        if (works != null) {
+            assertThat(out.get("works").asBoolean()).isEqualTo(Boolean.parseBoolean(works));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "poe-run|{'watts':90,'metres':500,'gauge':28,'pairs':2,'volts':50}",
+                "dc-run|{'supplyVolts':12,'watts':100,'metres':42,'gauge':24,'minDeviceVolts':10.8}",
+            })
+    void whatCannotWorkIsAnAnswer(String name, String body) {
+        Answer answer = new Client().sendText("POST", "/api/sums/" + name, body.replace('\'', '"'));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().get("works").asBoolean()).isFalse();
+        assertThat(answer.json().get("deviceVolts").isNull()).isTrue();
+    }
+}

@@ -1,0 +1,1 @@
+export { SumsDrawer } from './SumsDrawer'
