@@ -214,7 +214,7 @@ interface StopsProps {
   readonly fields: readonly string[]
 }
 
-/** What stops a camera at one station, by its code. */
+/** That something stops a camera at one station; the margin says what. */
 function Stops({ job, camera, fields }: StopsProps) {
   const stops = job.findings.filter(
     (f) =>
@@ -223,16 +223,16 @@ function Stops({ job, camera, fields }: StopsProps) {
       fields.includes(f.field) &&
       f.deviceIds.includes(camera.id),
   )
-  return stops.map((f) => (
+  if (stops.length === 0) return null
+  return (
     <Box
-      key={f.key}
       component="span"
-      className="mono"
-      sx={{ display: 'block', color: 'error.main', fontSize: '0.8rem', whiteSpace: 'nowrap' }}
+      title={stops.map((f) => `${f.code}: ${f.what}`).join('\n')}
+      sx={{ display: 'block', color: 'error.main', fontSize: '0.85rem', fontWeight: 600 }}
     >
-      ▲ {f.code}
+      ▲ stop
     </Box>
-  ))
+  )
 }
 
 function Watts({ watts }: { readonly watts: number }) {

@@ -102,7 +102,7 @@ function Results({ sum, out }: { readonly sum: Sum; readonly out: Out }) {
         </Box>
       )}
       {sum.results.map((r) => (
-        <CopyValue key={r.key} label={r.words} value={shown(r, out[r.key])} />
+        <CopyValue wide key={r.key} label={r.words} value={shown(r, out[r.key])} />
       ))}
     </>
   )

@@ -2,8 +2,15 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 
+interface Props {
+  readonly label: string
+  readonly value: string
+  /** Its labels are long. */
+  readonly wide?: boolean
+}
+
 /** A value to type elsewhere, large and in the type where 0 and O differ, with its copy button. */
-export function CopyValue({ label, value }: { readonly label: string; readonly value: string }) {
+export function CopyValue({ label, value, wide = false }: Props) {
   const [copied, setCopied] = useState(false)
   const copy = async () => {
     await navigator.clipboard.writeText(value)
@@ -12,11 +19,7 @@ export function CopyValue({ label, value }: { readonly label: string; readonly v
   }
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, py: 0.4 }}>
-      <Box
-        sx={{ width: { xs: 76, sm: label.length > 8 ? 150 : 76 }, flexShrink: 0, color: 'text.secondary' }}
-      >
-        {label}
-      </Box>
+      <Box sx={{ width: wide ? 150 : 76, flexShrink: 0, color: 'text.secondary' }}>{label}</Box>
       <Box
         className="mono"
         sx={{ fontSize: { xs: '1.1rem', sm: '1.3rem' }, minWidth: { sm: 190 }, flex: { xs: 1, sm: 'none' } }}

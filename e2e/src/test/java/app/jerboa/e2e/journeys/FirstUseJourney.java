@@ -24,7 +24,7 @@ class FirstUseJourney {
             desk.press("Make the account");
             assertThat(desk.page.getByText("You have no job at hand")).isVisible();
             desk.press("From the demo");
-            assertThat(desk.row("L4")).containsText("ADDR-TAKEN");
+            assertThat(desk.row("L4")).containsText("▲ stop");
             desk.press("Tomas Okoro");
             desk.page.getByText("Sign out", new Page.GetByTextOptions().setExact(true)).click();
             desk.page.getByLabel("Sign-in name").fill("tomas");

@@ -19,10 +19,10 @@ class PlanningJourney extends Jerboa {
         for (int line = 1; line <= 4; line++) {
             Locator row = desk.row("L" + line);
             assertThat(row).containsText("Ceiling PTZ 20x, PoE");
-            assertThat(row).containsText(line + " on IP stick");
+            assertThat(row).containsText(line + " IP stick");
             assertThat(row).containsText("planned");
         }
-        assertThat(desk.row("L4")).containsText("ADDR-TAKEN");
+        assertThat(desk.row("L4")).containsText("▲ stop");
         desk.page.keyboard().press("]");
         assertThat(heading("Site")).isVisible();
     }
