@@ -113,7 +113,8 @@ class DeskJourney extends Jerboa {
         desk.page
                 .getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("^L1\\b")))
+                        new Page.GetByRoleOptions().setName(Pattern.compile("L1")))
+                .first()
                 .click();
         assertThat(reading("Pan")).isVisible();
         double before = head(1).get("pan").asDouble();
