@@ -112,8 +112,7 @@ class DeskJourney extends Jerboa {
         openDesk();
         desk.page
                 .getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("L1")))
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("L1")))
                 .first()
                 .click();
         assertThat(reading("Pan")).isVisible();
