@@ -1,6 +1,7 @@
 package app.jerboa.core.job.check;
 
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.IdPlace;

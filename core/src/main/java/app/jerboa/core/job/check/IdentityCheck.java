@@ -3,6 +3,7 @@ package app.jerboa.core.job.check;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Naming;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Keys;
 import app.jerboa.core.value.DeviceId;

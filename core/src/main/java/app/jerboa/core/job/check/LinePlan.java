@@ -5,11 +5,16 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.control.ControlRoutes;
+import app.jerboa.core.job.control.Fittings;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.value.Fix;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 
 /** A job with what the checks of lines look up again and again. */
@@ -25,6 +30,18 @@ record LinePlan(Job job, KitIndex kit, ControlRoutes routes) {
 
     String name(DeviceId device) {
         return kit.device(device).name();
+    }
+
+    /** What must be fitted to the line's camera. */
+    Set<Sort> missing(Line line) {
+        return Fittings.missing(line, kit, routes);
+    }
+
+    /** A loose one of the van's, if there is one. */
+    List<Fix> fit(Line line, Sort sort) {
+        return Fittings.fit(job, camera(line), sort, List.of())
+                .map(e -> List.of(Fix.editing("fit", List.of(e))))
+                .orElse(List.of());
     }
 
     /** About one camera, named by its fact "device". */

@@ -1,6 +1,7 @@
 package app.jerboa.core.job.check;
 
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.identity.LineNumbers;
 import app.jerboa.core.job.identity.Numbers;
 import app.jerboa.core.job.identity.Repatch;

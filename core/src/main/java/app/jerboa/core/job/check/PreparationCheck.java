@@ -2,6 +2,7 @@ package app.jerboa.core.job.check;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.Preparation;
 import app.jerboa.core.job.Preparation.Reason;
 import app.jerboa.core.job.Preparation.Task;

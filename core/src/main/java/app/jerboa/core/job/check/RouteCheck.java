@@ -4,6 +4,7 @@ import app.jerboa.core.job.ChosenRoute;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.RouteNeed;
 import app.jerboa.core.job.control.Wanted;

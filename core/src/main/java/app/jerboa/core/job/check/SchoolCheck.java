@@ -2,6 +2,7 @@ package app.jerboa.core.job.check;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.Schools;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.Field;

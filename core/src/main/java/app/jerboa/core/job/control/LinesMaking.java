@@ -12,16 +12,12 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Move;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Keys;
-import app.jerboa.core.profile.LensFit;
-import app.jerboa.core.profile.PowerDraw;
-import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -40,8 +36,6 @@ public final class LinesMaking {
             EnumSet.of(Sort.VIDEO_SWITCHER, Sort.COMPUTER_SWITCHER);
     private static final Set<Function> PAINTING = EnumSet.of(Function.EXPOSURE, Function.PAINT);
 
-    private static final Set<Function> THROUGH_THE_LENS = EnumSet.of(Function.ZOOM, Function.FOCUS);
-
     private final JobEditor editor;
     private final Job job;
     private final List<Edit> edits = new ArrayList<>();
@@ -53,13 +47,16 @@ public final class LinesMaking {
 
     /** Empty when nothing is missing that the kit could give. */
     public static ChangeSet missing(JobEditor editor, Job job) {
-        LinesMaking fitting = new LinesMaking(editor, job);
-        fitting.fit();
-        Job fitted = editor.apply(job, ChangeSet.edits(fitting.edits));
+        List<Edit> all = new ArrayList<>();
+        Job fitted = job;
+        // A lens that is fitted may be found to want a motor: until nothing more is.
+        for (List<Edit> more = fit(fitted); !more.isEmpty(); more = fit(fitted)) {
+            all.addAll(more);
+            fitted = editor.apply(fitted, ChangeSet.edits(more));
+        }
         LinesMaking keying = new LinesMaking(editor, fitted);
         boolean counted = keying.keys();
         keying.inputs();
-        List<Edit> all = new ArrayList<>(fitting.edits);
         all.addAll(keying.edits);
         if (counted) {
             all.addAll(keying.addresses());
@@ -67,65 +64,20 @@ public final class LinesMaking {
         return ChangeSet.edits(all);
     }
 
-    private void fit() {
+    private static List<Edit> fit(Job job) {
         KitIndex kit = KitIndex.of(job);
         ControlRoutes routes = new ControlRoutes(job, kit);
-        Set<DeviceId> served = new HashSet<>();
-        Map<DeviceId, Device> lenses = new HashMap<>();
+        Set<DeviceId> spoken = new HashSet<>();
+        List<Edit> edits = new ArrayList<>();
         for (Line line : job.lines()) {
             Device camera = kit.device(line.camera());
-            boolean takesLens =
-                    !Collections.disjoint(Wanted.of(line, camera.profile()), THROUGH_THE_LENS)
-                            && camera.profile()
-                                    .optics()
-                                    .filter(o -> o.fit() == LensFit.INTERCHANGEABLE)
-                                    .isPresent();
-            Optional<Device> lens = kit.fitted(camera.id(), Sort.LENS);
-            if (takesLens && lens.isEmpty()) {
-                lens = loose(Sort.LENS, served);
-                fit(lens, camera, served);
-            }
-            lens.ifPresent(l -> lenses.put(camera.id(), l));
-            if (routes.lacksNetwork(camera)) {
-                fit(loose(Sort.NETWORK_ADAPTER, served), camera, served);
-            }
-            Predicate<Device> still =
-                    l -> l.profile().optics().filter(o -> !o.servoZoom()).isPresent();
-            boolean wantsMotor =
-                    Wanted.of(line, camera.profile()).contains(Function.ZOOM)
-                            && lens.filter(still).isPresent()
-                            && kit.fitted(camera.id(), Sort.ZOOM_MOTOR).isEmpty();
-            if (wantsMotor) {
-                fit(loose(Sort.ZOOM_MOTOR, served), camera, served);
-            }
-            boolean wantsBridge =
-                    camera.profile().answers(Protocol.SHORT_RANGE).isPresent()
-                            && kit.fitted(camera.id(), Sort.CONTROL_BRIDGE).isEmpty();
-            if (wantsBridge) {
-                fit(loose(Sort.CONTROL_BRIDGE, served), camera, served);
-            }
-            boolean wantsSplitter =
-                    camera.profile().draw().filter(PowerDraw::splitter).isPresent()
-                            && kit.fitted(camera.id(), Sort.POE_SPLITTER).isEmpty();
-            if (wantsSplitter) {
-                fit(loose(Sort.POE_SPLITTER, served), camera, served);
+            for (Sort sort : Fittings.missing(line, kit, routes)) {
+                Optional<Edit> edit = Fittings.fit(job, camera, sort, spoken);
+                edit.ifPresent(e -> spoken.add(new DeviceId(e.item().id())));
+                edit.ifPresent(edits::add);
             }
         }
-    }
-
-    private Optional<Device> loose(Sort sort, Set<DeviceId> served) {
-        return job.devices().stream()
-                .filter(d -> d.profile().sort() == sort)
-                .filter(d -> d.fitted().isEmpty() && !served.contains(d.id()))
-                .findFirst();
-    }
-
-    private void fit(Optional<Device> part, Device camera, Set<DeviceId> served) {
-        part.ifPresent(
-                p -> {
-                    served.add(p.id());
-                    edits.add(Edit.of(p.id(), Field.FITTED, "", camera.id().toString()));
-                });
+        return edits;
     }
 
     /** True when a counting controller got a camera, so that addresses must follow. */

@@ -12,6 +12,8 @@ public enum Aspect {
     PAINT_KEY(1),
     /** Move a lead at the switcher. */
     INPUT(3),
+    /** It follows the input by itself once nothing else is noted. */
+    TALLY(0),
     /** Set another address. */
     ADDRESS(4);
 

@@ -62,6 +62,7 @@ public final class LineNumbers {
                             values.put(Aspect.INPUT, i.number());
                             most.put(Aspect.INPUT, inputs(kit.device(i.switcher())));
                         });
+        line.tally().ifPresent(n -> values.put(Aspect.TALLY, n));
         address(line, camera).ifPresent(n -> values.put(Aspect.ADDRESS, n));
         values.keySet().removeIf(a -> line.number() > most.getOrDefault(a, Integer.MAX_VALUE));
         return new Numbers(line.id(), values, most);
@@ -146,12 +147,9 @@ public final class LineNumbers {
             case KEY -> edits.add(key(line, Field.KEY, line.key().orElseThrow(), change));
             case PAINT_KEY ->
                     edits.add(key(line, Field.PANEL_KEY, line.paint().orElseThrow(), change));
-            case INPUT -> {
-                edits.add(edit(line, Field.INPUT, line.input().orElseThrow().number(), to));
-                if (line.tally().isPresent()) {
-                    edits.add(edit(line, Field.TALLY, line.tally().getAsInt(), ""));
-                }
-            }
+            case INPUT ->
+                    edits.add(edit(line, Field.INPUT, line.input().orElseThrow().number(), to));
+            case TALLY -> edits.add(edit(line, Field.TALLY, change.from(), ""));
             case ADDRESS -> {
                 String before = camera.address().orElseThrow().toString();
                 String after = new Ipv4(base.orElseThrow() + change.to()).toString();

@@ -5,6 +5,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Mount;
+import app.jerboa.core.job.Naming;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
@@ -57,14 +58,7 @@ public final class MountChecks {
 
     private void several(FindingCode code, List<DeviceId> cameras, Field field) {
         if (!cameras.isEmpty()) {
-            List<String> names = cameras.stream().map(c -> kit.device(c).name()).toList();
-            String shown =
-                    names.size() <= 8
-                            ? String.join(", ", names)
-                            : String.join(", ", names.subList(0, 7))
-                                    + " and "
-                                    + (names.size() - 7)
-                                    + " more";
+            String shown = Naming.list(cameras.stream().map(c -> kit.device(c).name()).toList());
             found.add(Finding.of(code, cameras, field, Map.of("devices", shown)));
         }
     }
@@ -115,10 +109,7 @@ public final class MountChecks {
     }
 
     private void balance(Device camera, HeadLoad load) {
-        if (load.normal().isEmpty()) {
-            return;
-        }
-        if (load.travelMm().isEmpty()) {
+        if (load.normal().isEmpty() || load.travelMm().isEmpty()) {
             return;
         }
         boolean normal = load.normal().get().withinTravel();

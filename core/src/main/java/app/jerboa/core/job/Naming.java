@@ -1,17 +1,16 @@
-package app.jerboa.core.job.check;
+package app.jerboa.core.job;
 
-import app.jerboa.core.job.Device;
 import java.util.List;
 import java.util.stream.Collectors;
 
 /** Devices as a sentence names them. */
-final class Naming {
+public final class Naming {
     private static final int MOST = 6;
 
     private Naming() {}
 
     /** "L1, L2 and 4 more". */
-    static String list(List<String> names) {
+    public static String list(List<String> names) {
         if (names.size() <= MOST) {
             return String.join(", ", names);
         }
@@ -21,7 +20,7 @@ final class Naming {
                 + " more";
     }
 
-    static String devices(List<Device> devices) {
+    public static String devices(List<Device> devices) {
         return list(devices.stream().map(Device::name).collect(Collectors.toList()));
     }
 }
