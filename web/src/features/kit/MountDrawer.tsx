@@ -9,6 +9,7 @@ import { sentence } from '../../shared/api/client'
 import { useChange } from '../../shared/api/job'
 import type { Head, HeadPart, Job } from '../../shared/api/types'
 import { EditCell } from '../../shared/ui/EditCell'
+import { Fact } from '../../shared/ui/Fact'
 import type { Column } from '../../shared/ui/SheetTable'
 import { SheetTable } from '../../shared/ui/SheetTable'
 import { Trouble } from '../../shared/ui/Trouble'
@@ -229,15 +230,6 @@ function Settings({ job, head }: { readonly job: Job; readonly head: Head }) {
           </Fact>
         </>
       )}
-    </Box>
-  )
-}
-
-function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {
-  return (
-    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 34 }}>
-      <Box sx={{ width: 200, flexShrink: 0, color: 'text.secondary' }}>{name}</Box>
-      <div>{children}</div>
     </Box>
   )
 }

@@ -100,7 +100,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
       what={what}
       fields={fields}
       devices={of}
-      out={r.line.outOfLine.includes(aspect)}
+      out={r.line.outOfLine.some((o) => o === aspect || (aspect === 'input' && o === 'tally'))}
       {...(what === 'Input' ? { tally: r.line.tally } : {})}
     />
   )

@@ -9,7 +9,7 @@ import { del, get, put, sentence } from '../../shared/api/client'
 import { jobKeys, useChange, useJobRequest } from '../../shared/api/job'
 import type { Job, Line, RouteWay } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
-import { functionWords } from './functionWords'
+import { FUNCTIONS, functionWords } from './functionWords'
 
 interface Props {
   readonly job: Job
@@ -76,7 +76,7 @@ function Wish({ job, line, function: f }: WishProps) {
   const change = useChange(job.id)
   const wanted = line.wants.includes(f)
   const toggle = () => {
-    const next = ORDER.filter((x) => (x === f ? !wanted : line.wants.includes(x))).join(' ')
+    const next = FUNCTIONS.filter((x) => (x === f ? !wanted : line.wants.includes(x))).join(' ')
     const before = line.wantsNoted ? line.wants.join(' ') : ''
     change.mutate(editing({ item: 'line', id: line.id, field: 'wants', before, after: next }))
   }
@@ -90,21 +90,6 @@ function Wish({ job, line, function: f }: WishProps) {
     </>
   )
 }
-
-/** As stored: the order of the matrix. */
-const ORDER = [
-  'pan-tilt',
-  'roll',
-  'rail',
-  'zoom',
-  'focus',
-  'exposure',
-  'paint',
-  'tally',
-  'tracking',
-  'talkback',
-  'audio',
-]
 
 interface CardProps {
   readonly way: RouteWay

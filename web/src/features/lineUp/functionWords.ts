@@ -14,3 +14,6 @@ const WORDS: Readonly<Record<string, string>> = {
 
 /** A function as people call it. */
 export const functionWords = (f: string): string => WORDS[f] ?? f
+
+/** Every function in the order of the matrix and of what is stored. */
+export const FUNCTIONS: readonly string[] = Object.keys(WORDS)

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box'
 import Paper from '@mui/material/Paper'
-import type { ReactNode } from 'react'
 import type { Job } from '../../shared/api/types'
 import { length } from '../../shared/format/length'
 import { formats } from '../../shared/formats'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
 import { EditCell } from '../../shared/ui/EditCell'
+import { Fact } from '../../shared/ui/Fact'
 
 const units = { m: 'metres', ft: 'feet' }
 const numbering = {
@@ -88,14 +88,5 @@ export function Habits({ job }: { readonly job: Job }) {
         )}
       </Fact>
     </Paper>
-  )
-}
-
-function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {
-  return (
-    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 34 }}>
-      <Box sx={{ width: 160, flexShrink: 0, color: 'text.secondary' }}>{name}</Box>
-      <div>{children}</div>
-    </Box>
   )
 }

@@ -1,7 +1,9 @@
 package app.jerboa.core.job.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.jerboa.core.job.ItemRejected;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.control.LinesMaking;
@@ -449,5 +451,52 @@ class LineChecksTest {
         Job after = job.after(LinesMaking.missing(job.editor(), job.job()));
         assertThat(after.device(new DeviceId(lens)).orElseThrow().fitted())
                 .contains(new DeviceId(gimbal));
+    }
+
+    @Test
+    void aTallyOfItsOwnThatDiffersGoesBackToItsInput() {
+        long stick = job.device("Stick", STICK);
+        long switcher = job.device("Switcher", SWITCHER);
+        job.line(
+                1,
+                job.device("L1", PTZ),
+                Field.CONTROLLER,
+                stick,
+                Field.KEY,
+                1,
+                Field.SWITCHER,
+                switcher,
+                Field.INPUT,
+                1,
+                Field.TALLY,
+                3);
+        Finding found = only("ID-DISAGREE");
+        assertThat(found.facts()).containsEntry("cost", "0");
+        goneAfter(found, 0);
+        assertThat(found.fixes().get(0).changes().edits())
+                .extracting(JobUnderTest::text)
+                .containsExactly("line " + job.job().lines().get(0).id() + " tally 3>");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "WANTS, 'zoom pan-tilt'",
+        "WANTS, 'zoom zoom'",
+        "WANTS, 'zoom  focus'",
+        "WANTS, nose",
+        "TALLY, 0",
+        "INPUT, 2",
+        "PANEL_KEY, 2",
+    })
+    void textsThatSayNothingAreRefused(Field field, String text) {
+        job.line(1, job.device("L1", PTZ), field, text);
+        assertThatThrownBy(job::job).isInstanceOf(ItemRejected.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-2001", "2001", "--1", "-0", "1.5", "-"})
+    void aPlaceOnTheSlideIsAWholeNumberOfMillimetres(String text) {
+        job.device("Lens", LENS, Field.ALONG, text);
+        assertThatThrownBy(job::job).isInstanceOf(ItemRejected.class);
     }
 }
