@@ -228,7 +228,13 @@ function Stops({ job, camera, fields }: StopsProps) {
     <Box
       component="span"
       title={stops.map((f) => `${f.code}: ${f.what}`).join('\n')}
-      sx={{ display: 'block', color: 'error.main', fontSize: '0.85rem', fontWeight: 600 }}
+      sx={{
+        display: 'block',
+        color: 'error.main',
+        fontSize: '0.85rem',
+        fontWeight: 600,
+        whiteSpace: 'nowrap',
+      }}
     >
       ▲ stop
     </Box>
