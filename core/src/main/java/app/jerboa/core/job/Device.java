@@ -21,6 +21,7 @@ import java.util.OptionalInt;
  * @param reserved its address is reserved for its MAC in the DHCP pool
  * @param fitted what it is fitted to, a lens to its camera
  * @param centre where its centre of mass is, seen from the tilt axis
+ * @param asSet how its menus and switches are set
  * @param found the address it last answered from when asked
  */
 public record Device(
@@ -38,6 +39,7 @@ public record Device(
         boolean reserved,
         Optional<DeviceId> fitted,
         Centre centre,
+        AsSet asSet,
         Optional<Ipv4> found)
         implements JobItem {
 
@@ -49,6 +51,25 @@ public record Device(
      * @param above upwards
      */
     public record Centre(OptionalInt along, OptionalInt alongZoomed, OptionalInt above) {}
+
+    /**
+     * Menus and switches that its leads depend on; what is empty is as it came from the factory.
+     *
+     * @param framing data bits, parity and stop bits, for example {@code 8N1}; may be blank
+     * @param serialProtocol may be blank
+     * @param terminator 120 ohm stand across its bus terminals
+     * @param irOff its infrared receiver is off
+     * @param viewers how many take its network picture
+     * @param streamMbits bit rate of its network picture
+     */
+    public record AsSet(
+            OptionalInt baud,
+            String framing,
+            String serialProtocol,
+            boolean terminator,
+            boolean irOff,
+            OptionalInt viewers,
+            OptionalInt streamMbits) {}
 
     @Override
     public ItemRef ref() {

@@ -4,6 +4,7 @@ import app.jerboa.core.value.Field;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.OptionalInt;
 
 /**
  * How this house likes things done.
@@ -13,6 +14,8 @@ import java.util.Map;
  * @param linkHeadroom share of a link kept free, 0 to 80 per cent
  * @param fixingFactor how many times what hangs overhead its fixing must hold
  * @param usualRun length of a run until it is measured, in metres
+ * @param materials how cable and spares are counted
+ * @param outside the house's line to the outside
  * @param schools the way chosen in each matter where practitioners differ
  */
 public record Habits(
@@ -22,7 +25,25 @@ public record Habits(
         int linkHeadroom,
         int fixingFactor,
         double usualRun,
+        Materials materials,
+        Outside outside,
         Map<Field, String> schools) {
+    /**
+     * How cable and spares are counted.
+     *
+     * @param slack what is cut longer than a run is, in per cent
+     * @param reel what a reel holds, in metres
+     * @param spares how many more go on the van, in per cent
+     */
+    public record Materials(int slack, double reel, int spares) {}
+
+    /**
+     * The line to the outside and what is sent over it, in Mb/s.
+     *
+     * @param service may be blank
+     */
+    public record Outside(OptionalInt uplink, String service, OptionalInt outgoing) {}
+
     public Habits {
         schools = Collections.unmodifiableMap(new EnumMap<>(schools));
     }

@@ -27,6 +27,8 @@ public record Job(
         List<Line> lines,
         List<ChosenRoute> routes,
         List<Mount> mounts,
+        List<Run> runs,
+        List<Price> prices,
         List<Prepared> prepared,
         List<OwnProfile> profiles,
         List<Waiver> waivers) {
@@ -41,6 +43,8 @@ public record Job(
         lines = List.copyOf(lines);
         routes = List.copyOf(routes);
         mounts = List.copyOf(mounts);
+        runs = List.copyOf(runs);
+        prices = List.copyOf(prices);
         prepared = List.copyOf(prepared);
         profiles = List.copyOf(profiles);
         waivers = List.copyOf(waivers);
@@ -66,6 +70,8 @@ public record Job(
                 only(Line.class, items, BY_NUMBER),
                 only(ChosenRoute.class, items, BY_ID),
                 only(Mount.class, items, BY_ID),
+                only(Run.class, items, BY_ID),
+                only(Price.class, items, BY_ID),
                 only(Prepared.class, items, BY_ID),
                 only(OwnProfile.class, items, BY_ID),
                 only(Waiver.class, items, BY_ID));
@@ -86,6 +92,8 @@ public record Job(
                         lines,
                         routes,
                         mounts,
+                        runs,
+                        prices,
                         prepared,
                         profiles,
                         waivers)

@@ -6,6 +6,8 @@ import app.jerboa.core.value.ItemRef;
 public sealed interface JobItem
         permits ChosenRoute,
                 Mount,
+                Run,
+                Price,
                 Site,
                 Subnet,
                 AddressRange,

@@ -49,6 +49,8 @@ public final class JobItems {
             case LINE -> line(item);
             case ROUTE -> route(item);
             case MOUNT -> mount(item);
+            case RUN -> RunTexts.run(item);
+            case PRICE -> RunTexts.price(item);
             case PREPARED -> prepared(item);
             case PROFILE -> profile(item, shelf);
             case WAIVER -> waiver(item);
@@ -66,6 +68,14 @@ public final class JobItems {
                         Integer.parseInt(i.text(Field.LINK_HEADROOM)),
                         Integer.parseInt(i.text(Field.FIXING_FACTOR)),
                         Double.parseDouble(i.text(Field.USUAL_RUN)),
+                        new Habits.Materials(
+                                Integer.parseInt(i.text(Field.CABLE_SLACK)),
+                                Double.parseDouble(i.text(Field.REEL)),
+                                Integer.parseInt(i.text(Field.SPARES))),
+                        new Habits.Outside(
+                                number(i, Field.UPLINK),
+                                i.text(Field.SERVICE),
+                                number(i, Field.OUTGOING)),
                         schools);
         return new Site(i.ref().id(), i.text(Field.SITE_NAME), i.text(Field.UNITS), habits);
     }
@@ -114,7 +124,19 @@ public final class JobItems {
                         number(i, Field.ALONG),
                         number(i, Field.ALONG_ZOOMED),
                         number(i, Field.ABOVE)),
+                asSet(i),
                 address(i, Field.FOUND));
+    }
+
+    private static Device.AsSet asSet(Item i) {
+        return new Device.AsSet(
+                number(i, Field.BAUD),
+                i.text(Field.FRAMING),
+                i.text(Field.SERIAL_PROTOCOL),
+                Boolean.parseBoolean(i.text(Field.TERMINATOR)),
+                Boolean.parseBoolean(i.text(Field.IR_OFF)),
+                number(i, Field.VIEWERS),
+                number(i, Field.STREAM_RATE));
     }
 
     private static Line line(Item i) {
@@ -213,7 +235,7 @@ public final class JobItems {
         return new OwnProfile(i.ref().id(), profile, facts);
     }
 
-    private static OptionalInt number(Item i, Field field) {
+    static OptionalInt number(Item i, Field field) {
         String text = i.text(field);
         return text.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(text));
     }
@@ -243,6 +265,10 @@ public final class JobItems {
             return text(l, field);
         } else if (item instanceof Mount m) {
             return text(m, field);
+        } else if (item instanceof Run r) {
+            return RunTexts.text(r, field);
+        } else if (item instanceof Price p) {
+            return RunTexts.text(p, field);
         }
         return houseText(item, field);
     }
@@ -282,6 +308,12 @@ public final class JobItems {
             case FIXING_FACTOR -> Integer.toString(habits.fixingFactor());
             case LINK_HEADROOM -> Integer.toString(habits.linkHeadroom());
             case USUAL_RUN -> Lengths.text(habits.usualRun());
+            case CABLE_SLACK -> Integer.toString(habits.materials().slack());
+            case REEL -> Lengths.text(habits.materials().reel());
+            case SPARES -> Integer.toString(habits.materials().spares());
+            case UPLINK -> orNone(habits.outside().uplink());
+            case SERVICE -> habits.outside().service();
+            case OUTGOING -> orNone(habits.outside().outgoing());
             default -> habits.school(field);
         };
     }
@@ -327,6 +359,19 @@ public final class JobItems {
             case ALONG_ZOOMED -> orNone(d.centre().alongZoomed());
             case ABOVE -> orNone(d.centre().above());
             case FOUND -> orNone(d.found());
+            default -> text(d, d.asSet(), field);
+        };
+    }
+
+    private static String text(Device d, Device.AsSet set, Field field) {
+        return switch (field) {
+            case BAUD -> orNone(set.baud());
+            case FRAMING -> set.framing();
+            case SERIAL_PROTOCOL -> set.serialProtocol();
+            case TERMINATOR -> Boolean.toString(set.terminator());
+            case IR_OFF -> Boolean.toString(set.irOff());
+            case VIEWERS -> orNone(set.viewers());
+            case STREAM_RATE -> orNone(set.streamMbits());
             default -> throw wrong(d.ref(), field);
         };
     }
@@ -381,7 +426,7 @@ public final class JobItems {
         };
     }
 
-    private static String orNone(OptionalInt value) {
+    static String orNone(OptionalInt value) {
         return value.isPresent() ? Integer.toString(value.getAsInt()) : "";
     }
 
@@ -389,7 +434,7 @@ public final class JobItems {
         return value.map(Object::toString).orElse("");
     }
 
-    private static IllegalArgumentException wrong(ItemRef item, Field field) {
+    static IllegalArgumentException wrong(ItemRef item, Field field) {
         return new IllegalArgumentException(item + " has no field " + field);
     }
 }

@@ -52,6 +52,10 @@ public final class KitRemoving {
                 .filter(m -> gone.contains(m.camera()))
                 .map(JobItems::item)
                 .forEach(removes::add);
+        job.runs().stream()
+                .filter(r -> gone.contains(r.from().device()) || gone.contains(r.to().device()))
+                .map(JobItems::item)
+                .forEach(removes::add);
         job.devices().stream()
                 .filter(d -> !gone.contains(d.id()))
                 .forEach(d -> loosen(d, d.fitted(), Field.FITTED));

@@ -3,10 +3,10 @@ package app.jerboa.core.profile;
 import java.util.Locale;
 
 /** Constants as the files write them: {@code CEILING_PTZ} is {@code ceiling-ptz}. */
-final class Kebab {
+public final class Kebab {
     private Kebab() {}
 
-    static String of(Enum<?> constant) {
+    public static String of(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

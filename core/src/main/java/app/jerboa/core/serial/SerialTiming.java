@@ -5,7 +5,15 @@ public final class SerialTiming {
     /** A command of 9 octets, its acknowledgement and its completion of 3 each. */
     private static final int OCTETS = 15;
 
+    /** A command of the D protocol, which nobody answers. */
+    private static final int SILENT_OCTETS = 7;
+
     private SerialTiming() {}
+
+    /** Updates a second of the D protocol, for all cameras on the bus together. */
+    public static double silentUpdatesPerSecond(int baud, int bitsPerCharacter) {
+        return (double) baud / (SILENT_OCTETS * bitsPerCharacter);
+    }
 
     /**
      * Updates a second on a VISCA line, for all cameras on it together.

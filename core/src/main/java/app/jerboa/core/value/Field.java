@@ -29,6 +29,18 @@ public enum Field {
     FIXING_FACTOR(ItemKind.SITE, "fixingFactor", FieldType.number(1, 20), "5"),
     /** What a run is long until it is measured, in metres. */
     USUAL_RUN(ItemKind.SITE, "usualRun", FieldType.length(1, 1000), "30"),
+    /** What is cut longer than a run is, in per cent. */
+    CABLE_SLACK(ItemKind.SITE, "cableSlack", FieldType.number(0, 50), "10"),
+    /** What a reel of cable holds, in metres. */
+    REEL(ItemKind.SITE, "reel", FieldType.length(10, 2000), "305"),
+    /** How many more of each thing go on the van, in per cent. */
+    SPARES(ItemKind.SITE, "spares", FieldType.number(0, 100), "10"),
+    /** What the house's line to the outside takes upwards, in Mb/s. */
+    UPLINK(ItemKind.SITE, "uplink", FieldType.number(1, 100_000).orNone(), ""),
+    /** The service that the programme is sent to; may be blank. */
+    SERVICE(ItemKind.SITE, "service", FieldType.name(60).orNone(), ""),
+    /** What the programme is sent out at, in Mb/s. */
+    OUTGOING(ItemKind.SITE, "outgoing", FieldType.number(1, 1000).orNone(), ""),
     SCHOOL_ADDRESSES(
             ItemKind.SITE,
             "schoolAddresses",
@@ -113,6 +125,24 @@ public enum Field {
     ALONG_ZOOMED(ItemKind.DEVICE, "alongZoomed", FieldType.number(-2000, 2000).orNone(), ""),
     /** Its centre of mass from the tilt axis upwards, in mm. */
     ABOVE(ItemKind.DEVICE, "above", FieldType.number(-2000, 2000).orNone(), ""),
+    /** Baud its serial port is set to; none as it came from the factory. */
+    BAUD(ItemKind.DEVICE, "baud", FieldType.number(300, 1_000_000).orNone(), ""),
+    /** Data bits, parity and stop bits it is set to; none as it came from the factory. */
+    FRAMING(ItemKind.DEVICE, "framing", FieldType.choice(Wiring.FRAMINGS).orNone(), ""),
+    /** What its serial port is set to speak, where it can speak several. */
+    SERIAL_PROTOCOL(
+            ItemKind.DEVICE,
+            "serialProtocol",
+            FieldType.choice("visca-serial", "d-protocol").orNone(),
+            ""),
+    /** 120 ohm stand across its bus terminals, switched on or screwed in. */
+    TERMINATOR(ItemKind.DEVICE, "terminator", FieldType.of(Shape.FLAG), "false"),
+    /** Its infrared receiver is switched off. */
+    IR_OFF(ItemKind.DEVICE, "irOff", FieldType.of(Shape.FLAG), "false"),
+    /** How many take its network picture. */
+    VIEWERS(ItemKind.DEVICE, "viewers", FieldType.number(0, 500).orNone(), ""),
+    /** Bit rate its network picture is set to, in Mb/s; none for what its codec usually takes. */
+    STREAM_RATE(ItemKind.DEVICE, "streamRate", FieldType.number(1, 1000).orNone(), ""),
     /** The address it last answered from when asked: seen, never planned. */
     FOUND(ItemKind.DEVICE, "found", FieldType.of(Shape.ADDRESS).orNone(), ""),
 
@@ -170,6 +200,43 @@ public enum Field {
     FOLLOW(ItemKind.MOUNT, "follow", FieldType.choice("lock", "pan", "pan-and-tilt").orNone(), ""),
     /** How much a gimbal rounds the stick off, in per cent. */
     SMOOTHNESS(ItemKind.MOUNT, "smoothness", FieldType.number(0, 100).orNone(), ""),
+
+    /** Where it starts: what gives, or the end nearer to the desk. */
+    RUN_FROM(ItemKind.RUN, "from", FieldType.to(ItemKind.DEVICE), ""),
+    /** A socket by its name, with its number where there are several: {@code PORT 3}. */
+    FROM_PORT(ItemKind.RUN, "fromPort", FieldType.name(60), ""),
+    FROM_PINS(ItemKind.RUN, "fromPins", FieldType.choice(Wiring.PINS).orNone(), ""),
+    RUN_TO(ItemKind.RUN, "to", FieldType.to(ItemKind.DEVICE), ""),
+    TO_PORT(ItemKind.RUN, "toPort", FieldType.name(60), ""),
+    TO_PINS(ItemKind.RUN, "toPins", FieldType.choice(Wiring.PINS).orNone(), ""),
+    CABLE(ItemKind.RUN, "cable", FieldType.choice(Wiring.CABLES), "data"),
+    /** American wire gauge of its conductors; none for what is usual for the cable. */
+    GAUGE(ItemKind.RUN, "gauge", FieldType.number(12, 28).orNone(), ""),
+    /** Aluminium with a skin of copper. */
+    CLAD(ItemKind.RUN, "clad", FieldType.of(Shape.FLAG), "false"),
+    /** Conductors bonded together on each way of DC. */
+    CONDUCTORS(ItemKind.RUN, "conductors", FieldType.number(1, 8), "1"),
+    METRES(ItemKind.RUN, "metres", FieldType.length(0, 5000), "30"),
+    /** Whether power goes over it, where its port can give some. */
+    POE_ON(ItemKind.RUN, "poe", FieldType.of(Shape.FLAG), "true"),
+    /** As written on both its ends. */
+    RUN_LABEL(ItemKind.RUN, "label", FieldType.name(40).orNone(), ""),
+    LAID(
+            ItemKind.RUN,
+            "laid",
+            FieldType.choice("indoor", "conduit", "outdoor", "rated-jacket"),
+            "indoor"),
+    /** Directions a serial lead from a network decoder is subscribed to. */
+    SUBSCRIBED(
+            ItemKind.RUN,
+            "subscribed",
+            FieldType.list(List.of("to-camera", "from-camera")).orNone(),
+            ""),
+
+    /** The material as the list of materials names it. */
+    PRICED(ItemKind.PRICE, "material", FieldType.text(1, 120), ""),
+    /** In hundredths of the house's currency. */
+    HUNDREDTHS(ItemKind.PRICE, "hundredths", FieldType.number(0, 100_000_000), "0"),
 
     /** For whom it is done; none when it is done once for all of a profile. */
     DONE_FOR(ItemKind.PREPARED, "device", FieldType.to(ItemKind.DEVICE).orNone(), ""),

@@ -23,6 +23,9 @@ public record Finding(
         SortedMap<String, String> facts,
         List<Fix> fixes) {
 
+    /** The fact that names a socket: findings about two sockets of one device are two. */
+    public static final String AT = "at";
+
     /** Stops first, then by code, then by the first device: same input, same order. */
     public static final Comparator<Finding> ORDER =
             Comparator.comparing((Finding f) -> f.code().severity())
@@ -54,6 +57,10 @@ public record Finding(
 
     /** Two findings with one key are the same finding before and after an edit. */
     public String key() {
-        return code.code() + devices.stream().map(DeviceId::toString).toList() + field.wire();
+        String socket = facts.containsKey(AT) ? " " + facts.get(AT) : "";
+        return code.code()
+                + devices.stream().map(DeviceId::toString).toList()
+                + field.wire()
+                + socket;
     }
 }

@@ -15,6 +15,11 @@ public record Fix(String key, ChangeSet changes) {
         }
     }
 
+    /** Takes items away. */
+    public static Fix removing(String key, Item... items) {
+        return new Fix(key, ChangeSet.removing(items));
+    }
+
     public static Fix editing(String key, List<Edit> edits) {
         return new Fix(key, ChangeSet.edits(edits));
     }

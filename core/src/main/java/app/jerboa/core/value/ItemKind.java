@@ -21,6 +21,10 @@ public enum ItemKind {
     ROUTE("route"),
     /** How and where a camera is fixed. */
     MOUNT("mount"),
+    /** A cable or lead from one socket to another. */
+    RUN("run"),
+    /** What one piece of something costs. */
+    PRICE("price"),
     /** One thing of the before-the-van-leaves list that is done. */
     PREPARED("preparation"),
     /** A profile of the job's own. */

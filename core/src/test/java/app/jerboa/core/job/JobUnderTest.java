@@ -9,6 +9,7 @@ import app.jerboa.core.value.Fix;
 import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.value.Lengths;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -63,6 +64,33 @@ public final class JobUnderTest {
 
     public long mount(long camera, Object... more) {
         return add(ItemKind.MOUNT, with(more, Field.MOUNT_CAMERA, camera));
+    }
+
+    /** From one socket to another, of this many metres. */
+    public long run(
+            long from,
+            String port,
+            long to,
+            String socket,
+            String cable,
+            double metres,
+            Object... more) {
+        return add(
+                ItemKind.RUN,
+                with(
+                        more,
+                        Field.RUN_FROM,
+                        from,
+                        Field.FROM_PORT,
+                        port,
+                        Field.RUN_TO,
+                        to,
+                        Field.TO_PORT,
+                        socket,
+                        Field.CABLE,
+                        cable,
+                        Field.METRES,
+                        Lengths.text(metres)));
     }
 
     /** What is given more goes before. */

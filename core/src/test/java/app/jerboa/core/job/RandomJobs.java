@@ -127,6 +127,28 @@ public final class RandomJobs {
         return item(ItemKind.MOUNT, next++, values);
     }
 
+    private Item run(List<Item> devices) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.RUN_FROM, any(devices));
+        values.put(Field.FROM_PORT, any("LAN", "PORT 3"));
+        values.put(Field.FROM_PINS, any("", "t568b"));
+        values.put(Field.RUN_TO, any(devices));
+        values.put(Field.TO_PORT, any("LAN", "SDI"));
+        values.put(Field.CABLE, any("data", "coax-rg6", "dc"));
+        values.put(Field.GAUGE, any("", "22"));
+        values.put(Field.METRES, any("0", "30", "7.25"));
+        values.put(Field.LAID, any("indoor", "outdoor"));
+        values.put(Field.SUBSCRIBED, any("", "to-camera", "to-camera from-camera"));
+        return item(ItemKind.RUN, next++, values);
+    }
+
+    private Item price() {
+        return item(
+                ItemKind.PRICE,
+                next++,
+                Map.of(Field.PRICED, "data AWG 24", Field.HUNDREDTHS, any("0", "120")));
+    }
+
     private Item route(List<Item> all, List<Item> devices) {
         List<Item> lines = all.stream().filter(i -> i.ref().kind() == ItemKind.LINE).toList();
         return item(
@@ -169,6 +191,8 @@ public final class RandomJobs {
         if (random.nextBoolean()) {
             all.add(prepared(devices));
             all.add(mount(devices));
+            all.add(run(devices));
+            all.add(price());
         }
         if (all.stream().anyMatch(i -> i.ref().kind() == ItemKind.LINE)) {
             all.add(route(all, devices));

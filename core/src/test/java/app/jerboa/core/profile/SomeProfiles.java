@@ -19,6 +19,7 @@ public final class SomeProfiles {
     private Optional<Network> network = Optional.empty();
     private Optional<Access> access = Optional.empty();
     private final List<Speaks> speaks = new ArrayList<>();
+    private Optional<SerialLine> serial = Optional.empty();
     private Optional<Ids> ids = Optional.empty();
     private Optional<Keys> keys = Optional.empty();
     private Optional<PowerDraw> draw = Optional.empty();
@@ -53,7 +54,7 @@ public final class SomeProfiles {
                 network,
                 access,
                 List.copyOf(speaks),
-                Optional.empty(),
+                serial,
                 ids,
                 keys,
                 Optional.empty(),
@@ -205,6 +206,74 @@ public final class SomeProfiles {
                                 true,
                                 4,
                                 8));
+        return this;
+    }
+
+    /** Takes DC, and nothing else. */
+    public SomeProfiles dc(double volts, double least, double watts) {
+        draw =
+                Optional.of(
+                        new PowerDraw(
+                                OptionalInt.empty(),
+                                OptionalDouble.of(volts),
+                                OptionalDouble.of(least),
+                                false,
+                                false,
+                                false,
+                                watts / 2,
+                                watts));
+        return this;
+    }
+
+    /** Takes PoE or DC. */
+    public SomeProfiles poeOrDc(int poeClass, double watts) {
+        draw =
+                Optional.of(
+                        new PowerDraw(
+                                OptionalInt.of(poeClass),
+                                OptionalDouble.of(12),
+                                OptionalDouble.empty(),
+                                false,
+                                false,
+                                false,
+                                watts / 2,
+                                watts));
+        return this;
+    }
+
+    /** Gives DC, one of nothing it takes itself. */
+    public SomeProfiles supplying(double volts, double watts, double efficiency) {
+        gives =
+                Optional.of(
+                        new PowerSource(
+                                0,
+                                OptionalInt.empty(),
+                                0,
+                                false,
+                                OptionalDouble.of(volts),
+                                OptionalDouble.of(watts),
+                                OptionalDouble.of(efficiency),
+                                OptionalDouble.empty(),
+                                OptionalInt.empty()));
+        return this;
+    }
+
+    public SomeProfiles serial(int baud, Integer... others) {
+        List<Integer> bauds = new ArrayList<>(List.of(others));
+        bauds.add(baud);
+        serial =
+                Optional.of(
+                        new SerialLine(
+                                bauds,
+                                baud,
+                                8,
+                                Parity.NONE,
+                                1,
+                                OptionalDouble.of(1),
+                                "A",
+                                "B",
+                                true,
+                                OptionalInt.of(7)));
         return this;
     }
 

@@ -72,12 +72,16 @@ public class FindingWords {
     private FindingBody.FixBody fix(Fix fix, LongFunction<String> names) {
         List<Edit> edits = fix.changes().edits();
         String what =
-                edits.size() <= MOST_NAMED
-                        ? edits.stream()
-                                .map(e -> phrase(e, names.apply(e.item().id()), names))
-                                .distinct()
+                edits.isEmpty()
+                        ? fix.changes().removes().stream()
+                                .map(i -> names.apply(i.ref().id()))
                                 .collect(Collectors.joining(", "))
-                        : edits.size() + " changes";
+                        : edits.size() <= MOST_NAMED
+                                ? edits.stream()
+                                        .map(e -> phrase(e, names.apply(e.item().id()), names))
+                                        .distinct()
+                                        .collect(Collectors.joining(", "))
+                                : edits.size() + " changes";
         return new FindingBody.FixBody(
                 words.getProperty("fix." + fix.key()).replace("{what}", what),
                 ChangesBody.of(fix.changes()));
@@ -92,6 +96,12 @@ public class FindingWords {
             case INPUT -> name + " to input " + edit.after();
             case CONTROL_ID -> name + " to ID " + edit.after();
             case PAN_LIMIT -> name + " to " + edit.after() + "° each way";
+            case GAUGE -> name + " in AWG " + edit.after();
+            case CONDUCTORS -> name + ", " + edit.after() + " on each way";
+            case FROM_PORT, TO_PORT -> name + " to " + edit.after();
+            case BAUD -> name + " to " + edit.after() + " baud";
+            case FRAMING, SERIAL_PROTOCOL -> name + " to " + edit.after();
+            case OUTGOING -> "the programme to " + edit.after() + " Mb/s";
             case FITTED -> name + " to " + names.apply(Long.parseLong(edit.after()));
             default -> name;
         };

@@ -123,6 +123,8 @@ final class CommandWords {
             case LINE -> "Line L" + item.text(Field.NUMBER);
             case ROUTE -> "Control route for " + item.text(Field.ROUTE_FUNCTION);
             case MOUNT -> "Mount";
+            case RUN -> "Run to " + item.text(Field.TO_PORT);
+            case PRICE -> "Price of " + item.text(Field.PRICED);
             case PREPARED -> "\"" + item.text(Field.DONE_WHAT) + "\"";
             case PROFILE -> "Profile " + profileName(item.text(Field.FACTS));
             case WAIVER -> "Waiver";

@@ -6,6 +6,7 @@ import app.jerboa.core.job.ItemRejected;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobEditor;
 import app.jerboa.core.job.JobItems;
+import app.jerboa.core.job.cabling.JoinRules;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
@@ -199,6 +200,7 @@ public class Commands {
         Job after;
         try {
             after = jobs.editor().apply(stored.job(), changes);
+            JoinRules.check(after, changes);
         } catch (ChangeConflict | ItemMissing | ItemRejected e) {
             mapper.setCommandState(command.id(), "lapsed");
             throw new Problem(
@@ -284,7 +286,9 @@ public class Commands {
 
     private Job edited(Job job, ChangeSet changes) {
         try {
-            return jobs.editor().apply(job, changes);
+            Job after = jobs.editor().apply(job, changes);
+            JoinRules.check(after, changes);
+            return after;
         } catch (ChangeConflict e) {
             throw conflict(job, e);
         } catch (ItemRejected e) {

@@ -35,6 +35,11 @@ public record JobView(
      * @param linkHeadroom per cent
      * @param fixingFactor how many times what hangs overhead its fixing must hold
      * @param usualRun metres
+     * @param cableSlack per cent
+     * @param reel metres
+     * @param spares per cent
+     * @param uplink Mb/s; 0 for none noted
+     * @param outgoing Mb/s; 0 for none noted
      * @param schools the way chosen, by the name of the matter's field
      */
     public record SiteBody(
@@ -47,6 +52,12 @@ public record JobView(
             int linkHeadroom,
             int fixingFactor,
             String usualRun,
+            int cableSlack,
+            String reel,
+            int spares,
+            int uplink,
+            String service,
+            int outgoing,
             Map<String, String> schools) {}
 
     /** One network of the house; vlan 0 for untagged. */

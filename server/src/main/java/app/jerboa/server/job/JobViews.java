@@ -105,6 +105,12 @@ public class JobViews {
         job.devices().forEach(d -> names.put(d.id().value(), d.name()));
         job.lines().forEach(l -> names.put(l.id(), job.label(l)));
         job.mounts().forEach(m -> names.put(m.id(), names.get(m.camera().value())));
+        job.runs()
+                .forEach(
+                        r ->
+                                names.put(
+                                        r.id(),
+                                        names.get(r.to().device().value()) + " " + r.to().port()));
         return JobFindings.check(job).stream().map(j -> words.body(j, names::get)).toList();
     }
 
@@ -134,6 +140,12 @@ public class JobViews {
                 habits.linkHeadroom(),
                 habits.fixingFactor(),
                 Lengths.text(habits.usualRun()),
+                habits.materials().slack(),
+                Lengths.text(habits.materials().reel()),
+                habits.materials().spares(),
+                habits.outside().uplink().orElse(0),
+                habits.outside().service(),
+                habits.outside().outgoing().orElse(0),
                 schools);
     }
 

@@ -20,6 +20,8 @@ final class JobFileFormat {
             Set.of(
                     key(ItemKind.ROUTE),
                     key(ItemKind.MOUNT),
+                    key(ItemKind.RUN),
+                    key(ItemKind.PRICE),
                     key(ItemKind.PREPARED),
                     key(ItemKind.PROFILE));
 

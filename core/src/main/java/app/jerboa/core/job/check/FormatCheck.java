@@ -26,28 +26,25 @@ final class FormatCheck {
 
     static List<Finding> of(Job job) {
         String standard = job.site().habits().standard();
-        boolean converter = job.devices().stream().anyMatch(FormatCheck::converts);
+        Converted converted = Converted.of(job);
         List<Finding> found = new ArrayList<>();
         for (Device d : job.devices()) {
             d.profile()
                     .video()
-                    .flatMap(v -> check(d, v, standard, converter))
+                    .flatMap(v -> check(d, v, standard, converted))
                     .ifPresent(found::add);
         }
         return found;
     }
 
-    private static boolean converts(Device d) {
-        return d.profile().video().filter(Video::converts).isPresent();
-    }
-
     private static Optional<Finding> check(
-            Device d, Video video, String standard, boolean converter) {
-        if (!d.format().isEmpty() && !d.format().equals(standard)) {
+            Device d, Video video, String standard, Converted converted) {
+        boolean otherwise = !d.format().isEmpty() && !d.format().equals(standard);
+        if (otherwise && !converted.takes(d)) {
             return Optional.of(setOtherwise(d, video, standard));
         }
         boolean leads = d.profile().ports().stream().map(Port::join).anyMatch(PICTURE::contains);
-        boolean can = video.converts() || converter || video.formats().contains(standard);
+        boolean can = video.converts() || converted.helps(d) || video.formats().contains(standard);
         return leads && !can
                 ? Optional.of(
                         Finding.of(

@@ -3,6 +3,8 @@ package app.jerboa.core.job.check;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
 import app.jerboa.core.job.Waiver;
+import app.jerboa.core.job.cabling.check.CablingChecks;
+import app.jerboa.core.job.cabling.check.CablingCodes;
 import app.jerboa.core.job.mount.MountChecks;
 import app.jerboa.core.job.mount.MountCodes;
 import app.jerboa.core.net.AddressChecks;
@@ -28,7 +30,8 @@ public final class JobFindings {
                                             .toList()),
                     new Discipline("kit", KitCodes.ALL, KitChecks::check),
                     new Discipline("lines", LineCodes.ALL, LineChecks::check),
-                    new Discipline("mounts", MountCodes.ALL, MountChecks::check));
+                    new Discipline("mounts", MountCodes.ALL, MountChecks::check),
+                    new Discipline("cabling", CablingCodes.ALL, CablingChecks::check));
 
     /** A finding and who accepted it, if anybody did. */
     public record Judged(Finding finding, Optional<Waiver> waiver) {

@@ -16,13 +16,16 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Before anything is connected: can the switches on the van feed the kit, with every head moving
- * and every run of the usual length?
+ * Before any run is drawn (each switch is looked at by itself then): can the switches on the van
+ * feed the kit, with every head moving and every run of the usual length?
  */
 final class KitPowerCheck {
     private KitPowerCheck() {}
 
     static List<Finding> of(Job job) {
+        if (!job.runs().isEmpty()) {
+            return List.of();
+        }
         double budget =
                 job.devices().stream()
                         .flatMap(d -> d.profile().gives().stream())
@@ -58,6 +61,7 @@ final class KitPowerCheck {
                 d.id(),
                 Field.PROFILE,
                 Map.of(
+                        "what", "kit",
                         "device", d.name(),
                         "run", Lengths.text(job.site().habits().usualRun())));
     }
@@ -74,6 +78,7 @@ final class KitPowerCheck {
                         fed.stream().map(Device::id).toList(),
                         Field.PROFILE,
                         Map.of(
+                                "what", "kit",
                                 "count", Integer.toString(fed.size()),
                                 "watts", watts(watts),
                                 "budget", watts(budget),

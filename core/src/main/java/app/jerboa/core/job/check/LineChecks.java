@@ -15,7 +15,8 @@ public final class LineChecks {
                     RouteCheck::of,
                     NetworkOptionCheck::of,
                     LensCheck::of,
-                    OutputCheck::of);
+                    OutputCheck::of,
+                    ReturnCheck::of);
 
     private LineChecks() {}
 

@@ -34,6 +34,7 @@ public final class LineCodes {
     public static final FindingCode SWITCHES = new FindingCode("LENS-SWITCHES", NOTE);
     public static final FindingCode AUDIO = new FindingCode("AUD-PATH", WARN);
     public static final FindingCode POE_NONE = new FindingCode("POE-NONE", STOP);
+    public static final FindingCode RETURN = new FindingCode("VID-RETURN", WARN);
     public static final FindingCode OUTPUTS = new FindingCode("VID-OUTPUTS", STOP);
 
     public static final List<FindingCode> ALL =
@@ -57,6 +58,7 @@ public final class LineCodes {
                     SWITCHES,
                     AUDIO,
                     POE_NONE,
+                    RETURN,
                     OUTPUTS);
 
     private LineCodes() {}

@@ -4,6 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.control.ControlRoutes;
 import app.jerboa.core.job.control.Fittings;
 import app.jerboa.core.profile.Sort;
@@ -18,10 +19,10 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /** A job with what the checks of lines look up again and again. */
-record LinePlan(Job job, KitIndex kit, ControlRoutes routes) {
+record LinePlan(Job job, KitIndex kit, ControlRoutes routes, Cabling cabling) {
     static LinePlan of(Job job) {
         KitIndex kit = KitIndex.of(job);
-        return new LinePlan(job, kit, new ControlRoutes(job, kit));
+        return new LinePlan(job, kit, new ControlRoutes(job, kit), Cabling.of(job, kit));
     }
 
     Device camera(Line line) {

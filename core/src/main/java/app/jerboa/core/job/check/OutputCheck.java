@@ -51,7 +51,11 @@ final class OutputCheck {
 
     private static Set<String> used(LinePlan plan, Line line, Device camera) {
         Set<String> used = new LinkedHashSet<>();
+        plan.cabling().at(camera.id()).stream()
+                .map(l -> l.at(camera.id()).socket().port().name())
+                .forEach(used::add);
         line.input()
+                .filter(i -> used.isEmpty())
                 .flatMap(i -> output(camera, plan.kit().device(i.switcher())))
                 .ifPresent(used::add);
         boolean usb =

@@ -1,0 +1,125 @@
+package app.jerboa.core.job.cabling;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.profile.Cable;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.value.Lengths;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * Runs for what is not joined yet: network and power, pictures, serial chains and buses, DC, and
+ * the rest that fits only one way. Every run is of the house's usual length, to be corrected;
+ * nothing that was planned is touched.
+ */
+public final class Connecting {
+    private final Cabling cabling;
+    private final List<Item> adds = new ArrayList<>();
+    private final Set<String> taken = new HashSet<>();
+
+    private Connecting(Cabling cabling) {
+        this.cabling = cabling;
+    }
+
+    /** Nothing when everything that can be joined is. */
+    public static ChangeSet all(Job job) {
+        KitIndex kit = KitIndex.of(job);
+        Connecting connecting = new Connecting(Cabling.of(job, kit));
+        new NetworkConnecting(connecting).all();
+        new PictureConnecting(connecting).all();
+        new SerialConnecting(connecting).all();
+        new OtherConnecting(connecting).all();
+        return new ChangeSet(connecting.adds, List.of(), List.of());
+    }
+
+    Cabling cabling() {
+        return cabling;
+    }
+
+    KitIndex kit() {
+        return cabling.kit();
+    }
+
+    Job job() {
+        return cabling.job();
+    }
+
+    /** Sockets with room, counting what is proposed already. */
+    Stream<Link.Plug> free(DeviceId device) {
+        return cabling.free(device)
+                .filter(p -> p.socket().signal() != Signal.NONE)
+                .filter(p -> p.socket().signal() == Signal.RS_485 || !taken.contains(key(p)));
+    }
+
+    Optional<Link.Plug> firstFree(DeviceId device, Signal signal) {
+        return free(device)
+                .filter(p -> p.socket().signal() == signal && !p.socket().configures())
+                .findFirst();
+    }
+
+    /** Something is joined to it, or is proposed to be. */
+    boolean joined(Link.Plug plug) {
+        return !cabling.free(plug) || taken.contains(key(plug));
+    }
+
+    /** A device has something of that signal already. */
+    boolean has(DeviceId device, Signal signal) {
+        return cabling.at(device, signal).findAny().isPresent()
+                || taken.contains(device + " " + signal);
+    }
+
+    private static String key(Link.Plug plug) {
+        return plug.device().id() + " " + plug.socket().name();
+    }
+
+    /** Along the usual cable, at the usual length. */
+    void join(Link.Plug from, Link.Plug to) {
+        join(from, to, from.socket().signal().cables().get(0), Map.of());
+    }
+
+    void join(Link.Plug from, Link.Plug to, Cable cable, Map<Field, String> more) {
+        for (Link.Plug end : List.of(from, to)) {
+            taken.add(key(end));
+            taken.add(end.device().id() + " " + end.socket().signal());
+        }
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.RUN_FROM, from.device().id().toString());
+        values.put(Field.FROM_PORT, from.socket().name());
+        values.put(Field.RUN_TO, to.device().id().toString());
+        values.put(Field.TO_PORT, to.socket().name());
+        values.put(Field.CABLE, cable.toString());
+        values.put(Field.METRES, Lengths.text(job().site().habits().usualRun()));
+        if (cable == Cable.DATA && from.socket().signal() == Signal.NETWORK) {
+            values.put(Field.FROM_PINS, "t568b");
+            values.put(Field.TO_PINS, "t568b");
+        }
+        values.putAll(more);
+        adds.add(new Item(new ItemRef(ItemKind.RUN, -1L - adds.size()), values));
+    }
+
+    /** Line by line first, then in the order of the kit. */
+    List<Device> inWorkingOrder() {
+        List<Device> order = new ArrayList<>();
+        Set<DeviceId> seen = new HashSet<>();
+        Stream.concat(
+                        job().lines().stream().map(l -> kit().device(l.camera())),
+                        job().devices().stream())
+                .filter(d -> seen.add(d.id()))
+                .forEach(order::add);
+        return order;
+    }
+}

@@ -1,0 +1,89 @@
+package app.jerboa.core.job.cabling;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.power.ConstantLoad;
+import app.jerboa.core.power.PoeClass;
+import java.util.Optional;
+
+/**
+ * One run that feeds one device.
+ *
+ * @param taker whom it feeds
+ * @param volts at the giving end, the least it may be
+ * @param ohms of the whole loop
+ * @param load what the device takes at most, with all that hangs behind it; in watts
+ * @param idle the same at rest
+ * @param most solved for {@code load}; empty when the run cannot carry that at all
+ * @param rest solved for {@code idle}
+ * @param leastVolts the device must see
+ * @param poe class of the device; empty unless over Ethernet
+ */
+public record Feed(
+        Device taker,
+        Link link,
+        PowerOver over,
+        double volts,
+        double ohms,
+        double load,
+        double idle,
+        Optional<ConstantLoad> most,
+        Optional<ConstantLoad> rest,
+        double leastVolts,
+        Optional<PoeClass> poe) {
+
+    /** The socket that gives. */
+    public Link.Plug port() {
+        return link.beyond(taker.id());
+    }
+
+    /** The same over a loop of other resistance. */
+    public Feed over(double otherOhms) {
+        return at(volts, otherOhms, load, leastVolts);
+    }
+
+    /** The same link with another source, loop and load. */
+    public Feed at(double sourceVolts, double loop, double watts, double least) {
+        return new Feed(
+                taker,
+                link,
+                over,
+                sourceVolts,
+                loop,
+                watts,
+                idle,
+                ConstantLoad.of(sourceVolts, loop, watts),
+                ConstantLoad.of(sourceVolts, loop, Math.min(idle, watts)),
+                least,
+                poe);
+    }
+
+    /** The longest the run may be for the device to see its least volts; 0 when never. */
+    public double longestMetres(double ohmsPerMetre, double fixedOhms) {
+        double lowest = Math.max(leastVolts, volts / 2);
+        double loop = load > 0 ? (volts - lowest) * lowest / load : Double.POSITIVE_INFINITY;
+        return Math.max(0, (loop - fixedOhms) / ohmsPerMetre);
+    }
+
+    public boolean works() {
+        return most.filter(l -> l.volts() >= leastVolts).isPresent();
+    }
+
+    /** Volts at the device; 0 when the run cannot carry that load. */
+    public double deviceVolts() {
+        return most.map(ConstantLoad::volts).orElse(0.0);
+    }
+
+    /** What the giving end delivers with everything moving; the load itself where no sum exists. */
+    public double givenWatts() {
+        return most.map(ConstantLoad::sourceWatts).orElse(load);
+    }
+
+    public double givenIdle() {
+        return rest.map(ConstantLoad::sourceWatts).orElse(idle);
+    }
+
+    /** What a port sets aside for the device's class, no more than its own class has. */
+    public double reserved(PoeClass port) {
+        return poe.map(c -> Math.min(c.portWatts(), port.portWatts())).orElse(0.0);
+    }
+}

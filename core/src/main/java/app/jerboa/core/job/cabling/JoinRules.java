@@ -1,0 +1,68 @@
+package app.jerboa.core.job.cabling;
+
+import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Run;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.value.TextRejected;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A run that somebody draws or changes must be possible; what was stored before may be a finding.
+ */
+public final class JoinRules {
+    private JoinRules() {}
+
+    /**
+     * @param job as it is after the change
+     * @throws ItemRejected for the first run that was touched and cannot be
+     */
+    public static void check(Job job, ChangeSet changes) {
+        Set<ItemRef> touched =
+                Stream.concat(
+                                changes.adds().stream().map(i -> i.ref()),
+                                changes.edits().stream().map(e -> e.item()))
+                        .filter(r -> r.kind() == ItemKind.RUN)
+                        .collect(Collectors.toSet());
+        if (touched.isEmpty()) {
+            return;
+        }
+        Cabling.of(job, KitIndex.of(job))
+                .refused()
+                .forEach(
+                        (run, why) -> {
+                            if (touched.contains(run.ref())) {
+                                throw refused(run, why);
+                            }
+                        });
+    }
+
+    private static ItemRejected refused(Run run, Refusal why) {
+        Field field = why == Refusal.CABLE ? Field.CABLE : Field.TO_PORT;
+        String text = why == Refusal.CABLE ? run.cable().toString() : run.to().port();
+        return new ItemRejected(run.ref(), field, new TextRejected(text, 0, reason(run, why)));
+    }
+
+    /** In words that name both sockets. */
+    public static String reason(Run run, Refusal why) {
+        String both = run.from().port() + " and " + run.to().port();
+        return switch (why) {
+            case NO_PORT -> "there is no such socket on one of the two: " + both;
+            case SELF -> "a socket cannot be joined with itself";
+            case CONSOLE -> "a console port is for a technician's lead, never for the network";
+            case SERIAL_INTO_NETWORK ->
+                    "a serial lead never goes into a network port, which may have power on it";
+            case SERIAL_DIRECTION -> "a chain goes from OUT to IN: " + both + " face the same way";
+            case DIRECTION -> both + " both give, or both take";
+            case KIND -> both + " are sockets of different kinds";
+            case CABLE -> run.cable() + " does not carry what " + both + " need";
+            case TWICE -> "another run is in one of these sockets already: " + both;
+        };
+    }
+}

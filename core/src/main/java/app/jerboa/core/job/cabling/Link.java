@@ -1,0 +1,60 @@
+package app.jerboa.core.job.cabling;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Run;
+import app.jerboa.core.profile.Flow;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.profile.Socket;
+import app.jerboa.core.value.DeviceId;
+import java.util.Optional;
+
+/** A run that can be: both its sockets are there and can be joined. */
+public record Link(Run run, Plug from, Plug to) {
+
+    /** A socket of a device of the job. */
+    public record Plug(Device device, Socket socket) {
+        public boolean of(DeviceId id) {
+            return device.id().equals(id);
+        }
+
+        @Override
+        public String toString() {
+            return device.name() + " " + socket.name();
+        }
+    }
+
+    public Signal signal() {
+        return from.socket().signal();
+    }
+
+    /** The end at a device. */
+    public Plug at(DeviceId id) {
+        return from.of(id) ? from : to;
+    }
+
+    /** The end away from a device. */
+    public Plug beyond(DeviceId id) {
+        return from.of(id) ? to : from;
+    }
+
+    /** The end that gives, by its socket; of two that do both, the start of the run. */
+    public Plug giver() {
+        return backwards() ? to : from;
+    }
+
+    public Plug taker() {
+        return backwards() ? from : to;
+    }
+
+    private boolean backwards() {
+        return to.socket().join().flow() == Flow.OUT || from.socket().join().flow() == Flow.IN;
+    }
+
+    static Optional<Link> of(Run run, Device from, Device to) {
+        Optional<Socket> a = Socket.find(from.profile(), run.from().port());
+        Optional<Socket> b = Socket.find(to.profile(), run.to().port());
+        return a.isPresent() && b.isPresent()
+                ? Optional.of(new Link(run, new Plug(from, a.get()), new Plug(to, b.get())))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,102 @@
+package app.jerboa.core.job.cabling.check;
+
+import static app.jerboa.core.value.Severity.NOTE;
+import static app.jerboa.core.value.Severity.STOP;
+import static app.jerboa.core.value.Severity.WARN;
+
+import app.jerboa.core.value.FindingCode;
+import java.util.List;
+
+/** The codes of the checks in this package. */
+public final class CablingCodes {
+    public static final FindingCode TWICE = new FindingCode("PORT-TWICE", STOP);
+    public static final FindingCode KIND = new FindingCode("PORT-KIND", STOP);
+    public static final FindingCode CONSOLE = new FindingCode("PORT-CONSOLE", STOP);
+    public static final FindingCode PINS = new FindingCode("CABLE-PINS", STOP);
+
+    /** Something of the plan that no run carries yet. */
+    public static final FindingCode OPEN = new FindingCode("CABLE-OPEN", NOTE);
+
+    /** Runs under the open sky. */
+    public static final FindingCode OUTDOOR = new FindingCode("CABLE-OUTDOOR", NOTE);
+
+    public static final FindingCode BUDGET = new FindingCode("POE-BUDGET", STOP);
+    public static final FindingCode HEADROOM = new FindingCode("POE-HEADROOM", WARN);
+    public static final FindingCode CLASS = new FindingCode("POE-CLASS", STOP);
+    public static final FindingCode RESERVE = new FindingCode("POE-RESERVE", WARN);
+    public static final FindingCode POE_DROP = new FindingCode("POE-DROP", STOP);
+    public static final FindingCode CLAD = new FindingCode("POE-CLAD", STOP);
+    public static final FindingCode PASSIVE = new FindingCode("POE-PASSIVE", STOP);
+
+    public static final FindingCode DC_DROP = new FindingCode("DC-DROP", STOP);
+
+    /** More volts than the device is made for. */
+    public static final FindingCode DC_OVER = new FindingCode("DC-OVER", STOP);
+
+    /** More watts than the supply gives. */
+    public static final FindingCode DC_BUDGET = new FindingCode("DC-BUDGET", STOP);
+
+    public static final FindingCode DC_POLARITY = new FindingCode("DC-POLARITY", NOTE);
+
+    /** A multicore longer than its power reaches. */
+    public static final FindingCode DC_MULTICORE = new FindingCode("DC-MULTICORE", WARN);
+
+    public static final FindingCode SETTING = new FindingCode("SER-SETTING", STOP);
+    public static final FindingCode LENGTH = new FindingCode("SER-LENGTH", STOP);
+    public static final FindingCode LENGTH_LIKELY = new FindingCode("SER-LENGTH", WARN);
+    public static final FindingCode POLARITY = new FindingCode("SER-POLARITY", STOP);
+    public static final FindingCode TERMINATORS = new FindingCode("SER-TERM", WARN);
+    public static final FindingCode LOAD = new FindingCode("SER-LOAD", STOP);
+    public static final FindingCode DIRECTION = new FindingCode("SER-DIRECTION", STOP);
+    public static final FindingCode RATE = new FindingCode("SER-RATE", WARN);
+    public static final FindingCode SUBSCRIBE = new FindingCode("SER-SUBSCRIBE", STOP);
+
+    /** Cameras of a chain whose IDs do not follow the order of the leads. */
+    public static final FindingCode ORDER = new FindingCode("SER-ORDER", WARN);
+
+    public static final FindingCode PICTURE_LENGTH = new FindingCode("VID-LENGTH", STOP);
+    public static final FindingCode USB_BANDWIDTH = new FindingCode("USB-BANDWIDTH", STOP);
+    public static final FindingCode USB_LENGTH = new FindingCode("USB-LENGTH", STOP);
+    public static final FindingCode UPLINK = new FindingCode("NET-UPLINK", WARN);
+
+    /** Copper of the network beyond 100 m. */
+    public static final FindingCode NET_LENGTH = new FindingCode("NET-LENGTH", STOP);
+
+    public static final List<FindingCode> ALL =
+            List.of(
+                    TWICE,
+                    KIND,
+                    CONSOLE,
+                    PINS,
+                    OPEN,
+                    OUTDOOR,
+                    BUDGET,
+                    HEADROOM,
+                    CLASS,
+                    RESERVE,
+                    POE_DROP,
+                    CLAD,
+                    PASSIVE,
+                    DC_DROP,
+                    DC_OVER,
+                    DC_BUDGET,
+                    DC_POLARITY,
+                    DC_MULTICORE,
+                    SETTING,
+                    LENGTH,
+                    LENGTH_LIKELY,
+                    POLARITY,
+                    TERMINATORS,
+                    LOAD,
+                    DIRECTION,
+                    RATE,
+                    SUBSCRIBE,
+                    ORDER,
+                    PICTURE_LENGTH,
+                    USB_BANDWIDTH,
+                    USB_LENGTH,
+                    UPLINK,
+                    NET_LENGTH);
+
+    private CablingCodes() {}
+}

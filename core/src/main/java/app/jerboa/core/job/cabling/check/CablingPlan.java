@@ -1,0 +1,56 @@
+package app.jerboa.core.job.cabling.check;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobItems;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Run;
+import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.PowerPlan;
+import app.jerboa.core.job.cabling.SerialLine;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Finding;
+import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.value.Lengths;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** A job's cabling with what its checks look up again and again. */
+record CablingPlan(Job job, Cabling cabling, PowerPlan power, List<SerialLine> serial) {
+    static CablingPlan of(Job job) {
+        Cabling cabling = Cabling.of(job, KitIndex.of(job));
+        return new CablingPlan(job, cabling, PowerPlan.of(cabling), SerialLine.all(cabling));
+    }
+
+    /** About one run, named by its sockets; the taking device comes first. */
+    Finding about(Link link, FindingCode code, Field field, Map<String, String> facts) {
+        Map<String, String> all = new TreeMap<>(facts);
+        all.put("from", link.giver().toString());
+        all.put("to", link.taker().toString());
+        all.put("device", link.taker().device().name());
+        all.put("metres", Lengths.text(link.run().metres()));
+        all.put(Finding.AT, link.taker().socket().name());
+        return Finding.of(
+                code, List.of(link.taker().device().id(), link.giver().device().id()), field, all);
+    }
+
+    Device device(Run.End end) {
+        return cabling.kit().device(end.device());
+    }
+
+    static Edit edit(Run run, Field field, String after) {
+        return new Edit(run.ref(), field, JobItems.text(run, field), after);
+    }
+
+    static String one(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    static String names(List<Device> devices) {
+        return String.join(", ", devices.stream().map(Device::name).toList());
+    }
+}

@@ -1,0 +1,145 @@
+package app.jerboa.core.job.cabling.check;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.cabling.Feed;
+import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.PowerOver;
+import app.jerboa.core.profile.PowerSource;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Finding;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/** Each run of DC: volts that arrive, volts that are too many, watts of the supply. */
+final class DcCheck {
+    /** Beyond this share of its nominal volts a device is in danger. */
+    private static final double MOST_SHARE = 1.25;
+
+    private DcCheck() {}
+
+    static List<Finding> of(CablingPlan plan) {
+        List<Finding> found = new ArrayList<>();
+        List<Feed> feeds =
+                plan.power().feeds().stream().filter(f -> f.over() == PowerOver.DC).toList();
+        for (Feed f : feeds) {
+            over(plan, f).or(() -> drop(plan, f)).ifPresent(found::add);
+        }
+        supplies(plan, found);
+        multicores(plan, found);
+        polarity(feeds).ifPresent(found::add);
+        return found;
+    }
+
+    private static Optional<Finding> over(CablingPlan plan, Feed f) {
+        double nominal =
+                f.taker()
+                        .profile()
+                        .draw()
+                        .map(d -> d.volts())
+                        .orElse(OptionalDouble.empty())
+                        .orElse(0);
+        return nominal > 0 && f.volts() > nominal * MOST_SHARE
+                ? Optional.of(
+                        plan.about(
+                                        f.link(),
+                                        CablingCodes.DC_OVER,
+                                        Field.RUN_FROM,
+                                        Map.of(
+                                                "volts", CablingPlan.one(f.volts()),
+                                                "nominal", CablingPlan.one(nominal)))
+                                .withFixes(DcFixes.local(f)))
+                : Optional.empty();
+    }
+
+    private static Optional<Finding> drop(CablingPlan plan, Feed f) {
+        if (f.works()) {
+            return Optional.empty();
+        }
+        DcFixes fixes = new DcFixes(plan, f);
+        return Optional.of(
+                plan.about(
+                                f.link(),
+                                CablingCodes.DC_DROP,
+                                Field.METRES,
+                                Map.of(
+                                        "what", f.most().isPresent() ? "low" : "none",
+                                        "supply", CablingPlan.one(f.volts()),
+                                        "watts", CablingPlan.one(f.load()),
+                                        "gauge", Integer.toString(f.link().run().wire()),
+                                        "volts", CablingPlan.one(f.deviceVolts()),
+                                        "least", CablingPlan.one(f.leastVolts()),
+                                        "longest", CablingPlan.one(fixes.longest())))
+                        .withFixes(fixes.all()));
+    }
+
+    private static void supplies(CablingPlan plan, List<Finding> found) {
+        for (Device d : plan.job().devices()) {
+            double most =
+                    d.profile()
+                            .gives()
+                            .map(PowerSource::outWatts)
+                            .orElse(OptionalDouble.empty())
+                            .orElse(0);
+            double given =
+                    plan.power().from(d.id()).stream()
+                            .filter(f -> f.over() == PowerOver.DC)
+                            .mapToDouble(Feed::givenWatts)
+                            .sum();
+            if (most > 0 && given > most) {
+                found.add(
+                        Finding.of(
+                                CablingCodes.DC_BUDGET,
+                                d.id(),
+                                Field.PROFILE,
+                                Map.of(
+                                        "device", d.name(),
+                                        "watts", CablingPlan.one(given),
+                                        "most", CablingPlan.one(most))));
+            }
+        }
+    }
+
+    /** Signals reach further than power does: beyond, the camera needs a supply where it stands. */
+    private static void multicores(CablingPlan plan, List<Finding> found) {
+        for (Link link : plan.cabling().links()) {
+            if (link.signal() == Signal.MULTICORE) {
+                for (Link.Plug end : List.of(link.from(), link.to())) {
+                    int reach =
+                            end.device()
+                                    .profile()
+                                    .gives()
+                                    .map(PowerSource::multicoreMetres)
+                                    .orElse(OptionalInt.empty())
+                                    .orElse(Integer.MAX_VALUE);
+                    if (link.run().metres() > reach) {
+                        found.add(
+                                plan.about(
+                                        link,
+                                        CablingCodes.DC_MULTICORE,
+                                        Field.METRES,
+                                        Map.of("reach", Integer.toString(reach))));
+                    }
+                }
+            }
+        }
+    }
+
+    private static Optional<Finding> polarity(List<Feed> feeds) {
+        return feeds.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        Finding.of(
+                                CablingCodes.DC_POLARITY,
+                                feeds.stream().map(f -> f.taker().id()).toList(),
+                                Field.FROM_PORT,
+                                Map.of(
+                                        "devices",
+                                        CablingPlan.names(
+                                                feeds.stream().map(Feed::taker).toList()))));
+    }
+}

@@ -1,0 +1,84 @@
+package app.jerboa.core.job.cabling.check;
+
+import app.jerboa.core.job.Run;
+import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.profile.Cable;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Finding;
+import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.value.Fix;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Both ends made alike, and copper of the network no longer than a channel may be. */
+final class EndsCheck {
+    /** Of a network channel of copper, by TIA-568. */
+    private static final double CHANNEL_METRES = 100;
+
+    private EndsCheck() {}
+
+    static List<Finding> of(CablingPlan plan) {
+        List<Finding> found = new ArrayList<>();
+        for (Link link : plan.cabling().links()) {
+            Run run = link.run();
+            if (differ(run)) {
+                found.add(pins(plan, link));
+            }
+            boolean copper = link.signal() == Signal.NETWORK && run.cable() == Cable.DATA;
+            if (copper && run.metres() > CHANNEL_METRES) {
+                found.add(
+                        plan.about(link, CablingCodes.NET_LENGTH, Field.METRES, Map.of())
+                                .withFixes(List.of(relaid(run, Cable.FIBRE))));
+            }
+        }
+        outdoors(plan, found);
+        return found;
+    }
+
+    static Fix relaid(Run run, Cable cable) {
+        return Fix.editing(
+                cable.toString(), List.of(CablingPlan.edit(run, Field.CABLE, cable.toString())));
+    }
+
+    private static boolean differ(Run run) {
+        String from = run.from().pins();
+        String to = run.to().pins();
+        return !from.isEmpty() && !to.isEmpty() && !from.equals(to);
+    }
+
+    private static Finding pins(CablingPlan plan, Link link) {
+        Run run = link.run();
+        boolean poles = run.from().pins().startsWith("first-to");
+        FindingCode code = poles ? CablingCodes.POLARITY : CablingCodes.PINS;
+        return plan.about(
+                        link,
+                        code,
+                        Field.TO_PINS,
+                        Map.of("one", run.from().pins(), "other", run.to().pins()))
+                .withFixes(
+                        List.of(
+                                Fix.editing(
+                                        poles ? "swap" : "re-terminate",
+                                        List.of(
+                                                CablingPlan.edit(
+                                                        run, Field.TO_PINS, run.from().pins())))));
+    }
+
+    private static void outdoors(CablingPlan plan, List<Finding> found) {
+        List<Link> outdoors =
+                plan.cabling().links().stream()
+                        .filter(l -> l.run().laid().equals("outdoor"))
+                        .toList();
+        if (!outdoors.isEmpty()) {
+            List<String> names = outdoors.stream().map(l -> l.taker().toString()).toList();
+            found.add(
+                    Finding.of(
+                            CablingCodes.OUTDOOR,
+                            outdoors.stream().map(l -> l.taker().device().id()).distinct().toList(),
+                            Field.LAID,
+                            Map.of("runs", String.join(", ", names))));
+        }
+    }
+}

@@ -1,0 +1,164 @@
+package app.jerboa.core.job.cabling.check;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Run;
+import app.jerboa.core.job.cabling.Feed;
+import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.PoeBudget;
+import app.jerboa.core.job.cabling.PowerPlan;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Finding;
+import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.value.Fix;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/** Each switch: can it feed what hangs on it, with all heads moving, and by class? */
+final class PoeBudgetCheck {
+    private final CablingPlan plan;
+    private final List<PoeBudget> budgets;
+
+    private PoeBudgetCheck(CablingPlan plan) {
+        this.plan = plan;
+        budgets = PoeBudget.all(plan.power());
+    }
+
+    static List<Finding> of(CablingPlan plan) {
+        PoeBudgetCheck check = new PoeBudgetCheck(plan);
+        List<Finding> found = new ArrayList<>();
+        for (PoeBudget b : check.budgets) {
+            if (b.over()) {
+                found.add(check.sum(b, CablingCodes.BUDGET, b.shed()));
+            } else if (b.tight()) {
+                found.add(check.sum(b, CablingCodes.HEADROOM, List.of()));
+            }
+            if (!b.refused().isEmpty() && !b.over()) {
+                found.add(check.about(b, CablingCodes.RESERVE, b.refused()));
+            }
+        }
+        return found;
+    }
+
+    private Finding about(PoeBudget b, FindingCode code, List<Feed> named) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("device", b.source().name());
+        facts.put("count", Integer.toString(b.feeds().size()));
+        facts.put("watts", CablingPlan.one(b.movingWatts()));
+        facts.put("budget", CablingPlan.one(b.budgetWatts()));
+        facts.put("allowed", CablingPlan.one(b.allowedWatts()));
+        facts.put("reserved", CablingPlan.one(b.reservedWatts()));
+        facts.put("devices", CablingPlan.names(named.stream().map(Feed::taker).toList()));
+        List<DeviceId> devices =
+                Stream.concat(
+                                Stream.of(b.source().id()),
+                                b.feeds().stream().map(f -> f.taker().id()))
+                        .toList();
+        return Finding.of(code, devices, Field.POE_ON, facts);
+    }
+
+    private Finding sum(PoeBudget b, FindingCode code, List<Feed> shed) {
+        return about(b, code, shed)
+                .withFixes(Stream.of(moved(b), local(b)).flatMap(Optional::stream).toList());
+    }
+
+    /** The largest first, to whichever other switch has most left; empty when not enough fits. */
+    private Optional<Fix> moved(PoeBudget from) {
+        List<Room> rooms =
+                budgets.stream()
+                        .filter(b -> !b.source().equals(from.source()))
+                        .map(b -> new Room(plan, b))
+                        .toList();
+        List<Edit> edits = new ArrayList<>();
+        double left = from.movingWatts();
+        for (Feed f : largest(from)) {
+            Optional<Room> room =
+                    left > from.allowedWatts()
+                            ? rooms.stream()
+                                    .filter(r -> r.takes(f))
+                                    .max(Comparator.comparingDouble(Room::spare))
+                            : Optional.empty();
+            if (room.isPresent()) {
+                edits.addAll(replugged(f, room.get().give(f)));
+                left -= f.givenWatts();
+            }
+        }
+        return left > from.allowedWatts()
+                ? Optional.empty()
+                : Optional.of(Fix.editing("move-to-switch", edits));
+    }
+
+    private static List<Feed> largest(PoeBudget b) {
+        return b.feeds().stream()
+                .sorted(Comparator.comparingDouble(Feed::givenWatts).reversed())
+                .toList();
+    }
+
+    private static List<Edit> replugged(Feed f, Link.Plug port) {
+        Run run = f.link().run();
+        boolean from = f.link().from().equals(f.port());
+        return List.of(
+                CablingPlan.edit(
+                        run, from ? Field.RUN_FROM : Field.RUN_TO, port.device().id().toString()),
+                CablingPlan.edit(
+                        run, from ? Field.FROM_PORT : Field.TO_PORT, port.socket().name()));
+    }
+
+    /** The fewest that have a plug for a supply of their own. */
+    private Optional<Fix> local(PoeBudget b) {
+        List<Edit> edits = new ArrayList<>();
+        double left = b.movingWatts();
+        for (Feed f : largest(b)) {
+            if (left > b.allowedWatts() && takesDc(f.taker())) {
+                edits.add(CablingPlan.edit(f.link().run(), Field.POE_ON, "false"));
+                left -= f.givenWatts();
+            }
+        }
+        return left > b.allowedWatts()
+                ? Optional.empty()
+                : Optional.of(Fix.editing("local-supply", edits));
+    }
+
+    private static boolean takesDc(Device d) {
+        return d.profile().draw().filter(x -> x.volts().isPresent()).isPresent();
+    }
+
+    /** What another switch still has: ports in their order, and watts. */
+    private static final class Room {
+        private final PoeBudget budget;
+        private final List<Link.Plug> ports;
+        private double spare;
+
+        Room(CablingPlan plan, PoeBudget budget) {
+            this.budget = budget;
+            spare = budget.allowedWatts() - budget.movingWatts();
+            ports =
+                    new ArrayList<>(
+                            plan.cabling()
+                                    .free(budget.source().id())
+                                    .filter(PowerPlan::gives)
+                                    .toList());
+        }
+
+        double spare() {
+            return spare;
+        }
+
+        boolean takes(Feed f) {
+            return !ports.isEmpty()
+                    && f.givenWatts() <= spare
+                    && f.load() <= budget.port().deviceWatts();
+        }
+
+        Link.Plug give(Feed f) {
+            spare -= f.givenWatts();
+            return ports.remove(0);
+        }
+    }
+}
