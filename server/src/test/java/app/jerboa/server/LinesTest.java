@@ -48,6 +48,7 @@ class LinesTest extends RunningServer {
                 .containsExactly(
                         "ADDR-GAP",
                         "ADDR-TAKEN",
+                        "DC-DROP",
                         "ID-DUP",
                         "POE-BUDGET",
                         "VID-FORMAT",

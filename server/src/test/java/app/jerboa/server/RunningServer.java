@@ -205,6 +205,11 @@ abstract class RunningServer {
             return sendText("GET", path, "");
         }
 
+        /** A file as its bytes. */
+        byte[] getBytes(String path) throws IOException, InterruptedException {
+            return http.send(request(path).build(), HttpResponse.BodyHandlers.ofByteArray()).body();
+        }
+
         Answer send(String method, String path, Object body) {
             return sendText(method, path, JSON.writeValueAsString(body));
         }

@@ -63,6 +63,7 @@ class ServerWallsTest {
                         "..server.logbook..",
                         "..server.live..",
                         "..server.kit..",
+                        "..server.cabling..",
                         "..server.lines..",
                         "..server.mount..",
                         "..server.site..",

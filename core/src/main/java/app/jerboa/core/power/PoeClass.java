@@ -38,6 +38,11 @@ public enum PoeClass {
         return values()[number];
     }
 
+    /** 0 to 8, by the standard. */
+    public int number() {
+        return name().charAt(name().length() - 1) - '0';
+    }
+
     /** Reserved at the switch, in watts. */
     public double portWatts() {
         return portWatts;

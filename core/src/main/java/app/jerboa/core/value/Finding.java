@@ -26,6 +26,9 @@ public record Finding(
     /** The fact that names a socket: findings about two sockets of one device are two. */
     public static final String AT = "at";
 
+    /** The fact that names a run by its id. */
+    public static final String RUN = "run";
+
     /** Stops first, then by code, then by the first device: same input, same order. */
     public static final Comparator<Finding> ORDER =
             Comparator.comparing((Finding f) -> f.code().severity())

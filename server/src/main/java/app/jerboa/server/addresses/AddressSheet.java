@@ -6,6 +6,7 @@ import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.Field;
+import app.jerboa.server.platform.Harmless;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -71,17 +72,12 @@ final class AddressSheet {
                         port,
                         d.found().map(Object::toString).orElse(""),
                         d.mark().name().toLowerCase(Locale.ROOT))
-                .map(AddressSheet::harmless)
+                .map(Harmless::cell)
                 .toList();
     }
 
     private static String port(Device d) {
         OptionalInt port = d.profile().port(Protocol.VISCA_IP);
         return port.isPresent() ? "UDP " + port.getAsInt() : "";
-    }
-
-    /** A cell that a spreadsheet would take for a formula gets an apostrophe in front. */
-    static String harmless(String cell) {
-        return !cell.isEmpty() && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
     }
 }

@@ -3,6 +3,7 @@ package app.jerboa.server.findings;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
 import java.io.IOException;
@@ -78,6 +79,7 @@ public class FindingWords {
                                 .collect(Collectors.joining(", "))
                         : edits.size() <= MOST_NAMED
                                 ? edits.stream()
+                                        .filter(e -> edits.size() == 1 || !silent(e))
                                         .map(e -> phrase(e, names.apply(e.item().id()), names))
                                         .distinct()
                                         .collect(Collectors.joining(", "))
@@ -85,6 +87,11 @@ public class FindingWords {
         return new FindingBody.FixBody(
                 words.getProperty("fix." + fix.key()).replace("{what}", what),
                 ChangesBody.of(fix.changes()));
+    }
+
+    /** What goes without saying beside the other edits of a fix. */
+    private static boolean silent(Edit edit) {
+        return edit.field() == Field.CABLE || edit.field() == Field.CONDUCTORS;
     }
 
     private static String phrase(Edit edit, String name, LongFunction<String> names) {

@@ -33,14 +33,26 @@ public final class JoinRules {
         if (touched.isEmpty()) {
             return;
         }
+        Set<String> sockets =
+                job.runs().stream()
+                        .filter(r -> touched.contains(r.ref()))
+                        .flatMap(JoinRules::sockets)
+                        .collect(Collectors.toSet());
         Cabling.of(job, KitIndex.of(job))
                 .refused()
                 .forEach(
                         (run, why) -> {
-                            if (touched.contains(run.ref())) {
+                            boolean crowded =
+                                    why == Refusal.TWICE
+                                            && sockets(run).anyMatch(sockets::contains);
+                            if (touched.contains(run.ref()) || crowded) {
                                 throw refused(run, why);
                             }
                         });
+    }
+
+    private static Stream<String> sockets(Run run) {
+        return Stream.of(run.from(), run.to()).map(e -> e.device() + " " + e.port());
     }
 
     private static ItemRejected refused(Run run, Refusal why) {

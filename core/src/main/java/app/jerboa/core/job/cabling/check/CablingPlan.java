@@ -33,6 +33,7 @@ record CablingPlan(Job job, Cabling cabling, PowerPlan power, List<SerialLine> s
         all.put("to", link.taker().toString());
         all.put("device", link.taker().device().name());
         all.put("metres", Lengths.text(link.run().metres()));
+        all.put(Finding.RUN, Long.toString(link.run().id()));
         all.put(Finding.AT, link.taker().socket().name());
         return Finding.of(
                 code, List.of(link.taker().device().id(), link.giver().device().id()), field, all);

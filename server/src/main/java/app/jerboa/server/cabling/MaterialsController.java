@@ -1,0 +1,109 @@
+package app.jerboa.server.cabling;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.Price;
+import app.jerboa.core.job.cabling.materials.Cut;
+import app.jerboa.core.job.cabling.materials.Material;
+import app.jerboa.core.job.cabling.materials.Materials;
+import app.jerboa.server.job.Jobs;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the cabling is made of, to be cut, packed and bought. */
+@RestController
+@RequestMapping("/api/jobs/{job}/cabling")
+class MaterialsController {
+    /**
+     * The lists.
+     *
+     * @param cost in hundredths, of what has a price
+     * @param unpriced lines without one
+     */
+    record MaterialsBody(List<MaterialBody> list, List<CutBody> cuts, long cost, long unpriced) {}
+
+    /**
+     * One line; amounts in its unit.
+     *
+     * @param price id of its price; 0 for none
+     * @param each hundredths for one unit; -1 without a price
+     */
+    record MaterialBody(
+            String name,
+            String unit,
+            double needed,
+            double spare,
+            double total,
+            long price,
+            int each,
+            long cost) {}
+
+    /** One cut; reel 0 where it is longer than a reel. */
+    record CutBody(
+            String material,
+            long run,
+            String from,
+            String to,
+            String label,
+            double metres,
+            int reel) {}
+
+    private static final String XLSX =
+            "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+
+    private final Jobs jobs;
+
+    MaterialsController(Jobs jobs) {
+        this.jobs = jobs;
+    }
+
+    @GetMapping("/materials")
+    MaterialsBody materials(@PathVariable("job") long id) {
+        Job job = jobs.load(id).job();
+        Map<String, Long> prices = new HashMap<>();
+        for (Price p : job.prices()) {
+            prices.put(p.material(), p.id());
+        }
+        Materials materials = Materials.of(job);
+        return new MaterialsBody(
+                materials.list().stream().map(m -> body(m, prices)).toList(),
+                materials.cuts().stream().map(MaterialsController::body).toList(),
+                materials.cost(),
+                materials.unpriced());
+    }
+
+    private static MaterialBody body(Material m, Map<String, Long> prices) {
+        return new MaterialBody(
+                m.name(),
+                m.unit(),
+                m.needed(),
+                m.spare(),
+                m.total(),
+                prices.getOrDefault(m.name(), 0L),
+                m.each().orElse(-1),
+                m.cost());
+    }
+
+    private static CutBody body(Cut c) {
+        return new CutBody(
+                c.material(), c.run(), c.from(), c.to(), c.label(), c.metres(), c.reel());
+    }
+
+    @GetMapping(value = "/materials.csv", produces = "text/csv")
+    ResponseEntity<String> csv(@PathVariable("job") long id) {
+        Materials materials = Materials.of(jobs.load(id).job());
+        return CablingController.file(
+                "text/csv;charset=UTF-8", "materials.csv", MaterialsSheet.csv(materials));
+    }
+
+    @GetMapping(value = "/materials.xlsx", produces = XLSX)
+    ResponseEntity<byte[]> xlsx(@PathVariable("job") long id) {
+        Materials materials = Materials.of(jobs.load(id).job());
+        return CablingController.file(XLSX, "materials.xlsx", MaterialsSheet.xlsx(materials));
+    }
+}

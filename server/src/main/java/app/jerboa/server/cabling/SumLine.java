@@ -1,0 +1,15 @@
+package app.jerboa.server.cabling;
+
+/**
+ * One step of a sum, ready to be read.
+ *
+ * @param sum how it is worked out, with its numbers
+ * @param result with its unit
+ * @param source the rule it follows
+ * @param works false where the limit is missed
+ */
+record SumLine(String what, String sum, String result, String source, boolean works) {
+    static SumLine of(String what, String sum, String result, String source) {
+        return new SumLine(what, sum, result, source, true);
+    }
+}
