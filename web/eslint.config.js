@@ -15,6 +15,7 @@ const features = [
   'site',
   'kit',
   'sums',
+  'cabling',
 ]
 
 // The walls: shared knows no feature; a feature reaches another only through its index.

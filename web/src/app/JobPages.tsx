@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Route, Routes, useLocation, useParams } from 'react-router'
 import { AddressesPage } from '../features/addresses'
 import { BringUpPage } from '../features/bringUp'
+import { CablingPage } from '../features/cabling'
 import { DeskPage } from '../features/desk'
 import { KitPage } from '../features/kit'
 import { LineUpPage } from '../features/lineUp'
@@ -46,6 +47,7 @@ export function JobPages({ look, onLook }: Props) {
             <Route index element={<LineUpPage job={job} />} />
             <Route path="site" element={<SitePage job={job} />} />
             <Route path="kit" element={<KitPage job={job} />} />
+            <Route path="cabling" element={<CablingPage job={job} />} />
             <Route path="addresses" element={<AddressesPage job={job} />} />
             <Route path="bring-up" element={<BringUpPage job={job} />} />
             <Route path="desk" element={<DeskPage job={job} />} />

@@ -22,6 +22,7 @@ export function stagesOf(job: Job): readonly Stage[] {
     { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
     { path: 'site', name: 'Site', count: `${job.ranges.length} ranges noted` },
     { path: 'kit', name: 'Kit', count: `${job.devices.length} devices` },
+    { path: 'cabling', name: 'Cabling', count: `${job.runs.length} runs` },
     { path: 'addresses', name: 'Addresses', count: `${sound} of ${addressed.length} sound` },
     { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
     { path: 'desk', name: 'Desk', count: `${set} to drive` },

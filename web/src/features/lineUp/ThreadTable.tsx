@@ -125,7 +125,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
         />
       ),
     },
-    { title: 'Most', mono: true, cell: (r) => <Watts watts={r.line.watts} /> },
+    { title: 'Power', mono: true, cell: (r) => <Watts line={r.line} /> },
     {
       title: 'Set to',
       mono: true,
@@ -241,8 +241,15 @@ function Stops({ job, camera, fields }: StopsProps) {
   )
 }
 
-function Watts({ watts }: { readonly watts: number }) {
-  return <span style={{ whiteSpace: 'nowrap' }}>{watts > 0 ? `${watts} W` : '–'}</span>
+/** The most it takes, and the port that its run starts at. */
+function Watts({ line }: { readonly line: Line }) {
+  const port = line.port.split(' ').at(-1) ?? ''
+  return (
+    <span style={{ whiteSpace: 'nowrap' }} title={line.port}>
+      {line.watts > 0 ? `${line.watts} W` : '–'}
+      {port && ` ⊣${port}`}
+    </span>
+  )
 }
 
 function Planned({ job, row }: { readonly job: Job; readonly row: Row }) {

@@ -7,6 +7,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused, post, sentence } from '../../shared/api/client'
 import { CopyValue } from '../../shared/ui/CopyValue'
+import { Plot } from './Plot'
 import { SUMS, bodyOf, shown } from './sums'
 import type { Sum } from './sums'
 
@@ -82,6 +83,7 @@ function Calculator({ sum }: { readonly sum: Sum }) {
         {answer.error && wrong === undefined && <div role="alert">{sentence(answer.error)}</div>}
         {!answer.error && answer.data && <Results sum={sum} out={answer.data} />}
       </Box>
+      {sum.curve && !answer.error && <Plot sum={sum} curve={sum.curve} body={body} />}
       <Box sx={{ mt: 2, borderTop: '1px solid', borderColor: 'divider', pt: 1 }}>
         <div className="mono" style={{ fontSize: '0.9rem' }}>
           {sum.formula}
@@ -93,7 +95,7 @@ function Calculator({ sum }: { readonly sum: Sum }) {
 }
 
 function Results({ sum, out }: { readonly sum: Sum; readonly out: Out }) {
-  const fits = out.works ?? out.fits
+  const fits = out.works ?? out.fits ?? out.withinTravel
   return (
     <>
       {typeof fits === 'boolean' && (

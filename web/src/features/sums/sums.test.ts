@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { SUMS, bodyOf, shown } from './sums'
+import { SUMS, bodyOf, pointsOf, shown } from './sums'
 import type { Sum } from './sums'
 
 const sum = (name: string): Sum => {
@@ -7,6 +7,37 @@ const sum = (name: string): Sum => {
   if (!found) throw new Error(name)
   return found
 }
+
+describe('a curve', () => {
+  it('goes from a hair above naught to twice the input and passes through it', () => {
+    const points = pointsOf({ x: 'metres', y: 'volts' }, 30)
+    expect(points[0]).toBeGreaterThan(0)
+    expect(points.at(-1)).toBe(60)
+    expect(points).toContain(30)
+    expect([...points].sort((a, b) => a - b)).toEqual(points)
+  })
+
+  it('counts in whole steps where things are counted', () => {
+    expect(pointsOf({ x: 'cameras', y: 'each', range: [1, 7] }, 3)).toEqual([1, 2, 3, 4, 5, 6, 7])
+  })
+})
+
+describe('parts of a balance', () => {
+  const balance = SUMS.find((s) => s.name === 'balance')!
+  it.each([
+    [
+      '1200 at -18, 380 at 62',
+      [
+        { grams: 1200, offsetMm: -18 },
+        { grams: 380, offsetMm: 62 },
+      ],
+    ],
+    ['900 g at 4.5', [{ grams: 900, offsetMm: 4.5 }]],
+    ['heavy', 'heavy'],
+  ])('%s', (typed, parts) => {
+    expect(bodyOf(balance, { parts: typed }).parts).toEqual(parts)
+  })
+})
 
 describe('what goes in', () => {
   it.each([

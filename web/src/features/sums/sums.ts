@@ -25,6 +25,18 @@ export interface Sum {
   readonly source: string
   readonly fields: readonly SumField[]
   readonly results: readonly SumResult[]
+  /** What is worth seeing as a curve. */
+  readonly curve?: Curve
+}
+
+/** One figure against one input, from naught to twice what stands there. */
+export interface Curve {
+  readonly x: string
+  readonly y: string
+  /** The field whose value the curve must stay above. */
+  readonly least?: string
+  /** Where the curve starts and ends, where that is not naught and twice the input. */
+  readonly range?: readonly [number, number]
 }
 
 const field = (
@@ -75,6 +87,7 @@ export const SUMS: readonly Sum[] = [
       field('minDeviceVolts', 'Device needs', 'V', '42.5'),
       field('copperClad', 'Copper-clad', '', 'false', ['false', 'true']),
     ],
+    curve: { x: 'metres', y: 'deviceVolts', least: 'minDeviceVolts' },
     results: [
       result('deviceVolts', 'At the device', 'V'),
       result('portWatts', 'From the port', 'W'),
@@ -96,6 +109,7 @@ export const SUMS: readonly Sum[] = [
       field('celsius', 'Cable', '°C', '20'),
       field('minDeviceVolts', 'Load needs', 'V', '21.6'),
     ],
+    curve: { x: 'metres', y: 'deviceVolts', least: 'minDeviceVolts' },
     results: [
       result('deviceVolts', 'At the load', 'V'),
       result('dropVolts', 'Lost', 'V'),
@@ -113,6 +127,7 @@ export const SUMS: readonly Sum[] = [
       field('bitsPerCharacter', 'Bits a character', '', '10'),
       field('cameras', 'Cameras moving', '', '3'),
     ],
+    curve: { x: 'cameras', y: 'perCamera', range: [1, 7] },
     results: [
       result('updatesPerSecond', 'On the line', '/s', 1),
       result('perCamera', 'For each camera', '/s', 1),
@@ -146,6 +161,7 @@ export const SUMS: readonly Sum[] = [
       field('viewers', 'Viewers', '', '1'),
       field('uplinkMbps', 'Link', 'Mb/s', '100'),
     ],
+    curve: { x: 'fps', y: 'streamMbps', range: [5, 60] },
     results: [result('streamMbps', 'One stream', 'Mb/s', 1), result('totalMbps', 'All', 'Mb/s', 1)],
   },
   {
@@ -159,6 +175,7 @@ export const SUMS: readonly Sum[] = [
       field('teleconverter', 'Teleconverter', '×', '1'),
       field('panDegPerSecond', 'Pan', '°/s', '10'),
     ],
+    curve: { x: 'focalMm', y: 'angleDegrees' },
     results: [
       result('angleDegrees', 'Angle of view', '°', 1),
       result('crossingSeconds', 'Frame crossed in', 's'),
@@ -174,7 +191,34 @@ export const SUMS: readonly Sum[] = [
       field('topDegPerSecond', 'Top speed', '°/s', '60'),
       field('accelDegPerSecond2', 'Acceleration', '°/s²', '120'),
     ],
+    curve: { x: 'degrees', y: 'seconds' },
     results: [result('seconds', 'Takes', 's')],
+  },
+  {
+    name: 'stick',
+    title: 'Stick law',
+    formula: "x' = (|x| − d) / (1 − d); y = limit × (e^(k x') − 1) / (e^k − 1), k = 0 is linear",
+    source: 'Response of the desk; steps rounded half up, never 0 outside the dead zone',
+    fields: [
+      field('x', 'Stick', '−1 to 1', '0.5'),
+      field('deadZone', 'Dead zone', '', '0.08'),
+      field('k', 'Curve', 'k', '3'),
+      field('limit', 'Limit', '', '1'),
+      field('steps', 'Steps', '', '24'),
+    ],
+    curve: { x: 'x', y: 'y', range: [0, 1] },
+    results: [result('y', 'Speed', 'of full', 3), result('step', 'Step', '', 0)],
+  },
+  {
+    name: 'balance',
+    title: 'Balance',
+    formula: 'centre = Σ m x / Σ m; shift = −centre',
+    source: 'Masses and places from the tilt axis, towards the front; the plate moves either way',
+    fields: [
+      field('parts', 'Parts, g at mm', '', '1200 at -18, 380 at 62'),
+      field('travelMm', 'Plate travel', 'mm', '35'),
+    ],
+    results: [result('centreMm', 'Centre', 'mm', 1), result('shiftMm', 'Shift the plate by', 'mm', 1)],
   },
   {
     name: 'late',
@@ -187,6 +231,7 @@ export const SUMS: readonly Sum[] = [
       field('pictureMs', 'Picture delay', 'ms', '120'),
       field('accelDegPerSecond2', 'Braking', '°/s²', '120'),
     ],
+    curve: { x: 'degPerSecond', y: 'degrees' },
     results: [result('degrees', 'Goes on', '°', 1)],
   },
 ]
@@ -200,10 +245,32 @@ export function bodyOf(sum: Sum, typed: Readonly<Record<string, string>>): Recor
     const text = (typed[f.key] ?? f.first).trim()
     if (text === '') continue
     if (TEXTS.has(f.key)) body[f.key] = text
+    else if (f.key === 'parts') body[f.key] = partsOf(text)
     else if (f.key === 'copperClad') body[f.key] = text === 'true'
     else body[f.key] = numberOf(text)
   }
   return body
+}
+
+/** Masses and places, as "1200 at -18, 380 at 62"; what is none is sent as it is. */
+function partsOf(text: string): unknown {
+  const parts = text
+    .split(/[,;]\s*/)
+    .map((part) => /^(\d+(?:\.\d+)?)\s*(?:g\s*)?at\s*(-?\d+(?:\.\d+)?)$/.exec(part.trim()))
+  return parts.every((p) => p !== null)
+    ? parts.map((p) => ({ grams: Number(p[1]), offsetMm: Number(p[2]) }))
+    : text
+}
+
+/** Where a curve is worked out: evenly, with what stands in the field among them. */
+export function pointsOf(curve: Curve, at: number): readonly number[] {
+  const [from, to] = curve.range ?? [0, at > 0 ? at * 2 : 1]
+  const whole = curve.range !== undefined && to - from > 2 && Number.isInteger(from)
+  const count = whole ? Math.min(24, to - from) : 24
+  const even = Array.from({ length: count + 1 }, (_, i) => from + ((to - from) * i) / count)
+  // Naught divides where a length stands below the line: start a hair above.
+  const points = curve.range ? even : even.map((x) => (x === 0 ? to / 1000 : x))
+  return [...new Set(at >= from && at <= to ? [...points, at] : points)].sort((a, b) => a - b)
 }
 
 /** A number; text that is none is sent as it is, and refused at its place. */

@@ -14,6 +14,7 @@ export const jobKeys = {
   present: (job: number) => ['job', job, 'present'] as const,
   shelf: (job: number) => ['job', job, 'profiles'] as const,
   routes: (job: number) => ['job', job, 'routes'] as const,
+  cabling: (job: number) => ['job', job, 'cabling'] as const,
   mounts: (job: number) => ['job', job, 'mounts'] as const,
   preparation: (job: number) => ['job', job, 'preparation'] as const,
 }

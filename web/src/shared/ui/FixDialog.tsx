@@ -13,7 +13,7 @@ import { rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { previewChanges, useChange } from '../api/job'
 import type { Changes, Finding, Job } from '../api/types'
-import { fieldWords, itemName, valueWords } from './editWords'
+import { addedWords, fieldWords, itemName, valueWords } from './editWords'
 import { Trouble } from './Trouble'
 
 interface Props {
@@ -35,26 +35,9 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
       <DialogTitle>{title}</DialogTitle>
       <DialogContent>
-        <Table size="small">
-          <TableHead>
-            <TableRow>
-              <TableCell>What</TableCell>
-              <TableCell>Field</TableCell>
-              <TableCell>Now</TableCell>
-              <TableCell>Then</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {changes.edits.map((c) => (
-              <TableRow key={`${c.item} ${c.id} ${c.field}`}>
-                <TableCell>{itemName(job, c)}</TableCell>
-                <TableCell>{fieldWords(c.field)}</TableCell>
-                <TableCell className="mono">{valueWords(job, c.field, c.before)}</TableCell>
-                <TableCell className="mono">{valueWords(job, c.field, c.after)}</TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+        {changes.edits.length > 0 && <Edits job={job} changes={changes} />}
+        <Whole title="Added" items={changes.adds.map((a) => addedWords(job, a))} />
+        <Whole title="Taken away" items={changes.removes.map((r) => itemName(job, r))} />
         {preview.data && <Effect title="This clears" none="no finding" findings={preview.data.gone} />}
         {preview.data && preview.data.fresh.length > 0 && (
           <Effect title="This brings" none="" findings={preview.data.fresh} />
@@ -73,6 +56,48 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
         </Button>
       </DialogActions>
     </Dialog>
+  )
+}
+
+function Edits({ job, changes }: { readonly job: Job; readonly changes: Changes }) {
+  return (
+    <Table size="small">
+      <TableHead>
+        <TableRow>
+          <TableCell>What</TableCell>
+          <TableCell>Field</TableCell>
+          <TableCell>Now</TableCell>
+          <TableCell>Then</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {changes.edits.map((c) => (
+          <TableRow key={`${c.item} ${c.id} ${c.field}`}>
+            <TableCell>{itemName(job, c)}</TableCell>
+            <TableCell>{fieldWords(c.field)}</TableCell>
+            <TableCell className="mono">{valueWords(job, c.field, c.before)}</TableCell>
+            <TableCell className="mono">{valueWords(job, c.field, c.after)}</TableCell>
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
+  )
+}
+
+/** Items that come or go as a whole. */
+function Whole({ title, items }: { readonly title: string; readonly items: readonly string[] }) {
+  if (items.length === 0) return null
+  return (
+    <>
+      <h3 style={{ marginBottom: 4 }}>
+        {title}: {items.length}
+      </h3>
+      <ul style={{ margin: 0, paddingLeft: 20 }}>
+        {items.map((text, i) => (
+          <li key={`${i} ${text}`}>{text}</li>
+        ))}
+      </ul>
+    </>
   )
 }
 

@@ -74,6 +74,7 @@ final class CablingBodies {
      *
      * @param texts of its fields by name
      * @param gauges that its cable is sold in; empty where gauge does not matter
+     * @param usualGauge where none is noted; 0 where it does not matter
      * @param cables that carry what its sockets need
      * @param volts of the supply, of DC; else 0
      * @param otherwise how else the device could be fed
@@ -85,6 +86,7 @@ final class CablingBodies {
             String signal,
             Map<String, String> texts,
             List<Integer> gauges,
+            int usualGauge,
             List<String> cables,
             double volts,
             List<SumLine> sums,
@@ -105,6 +107,9 @@ final class CablingBodies {
 
     /** Another way to feed a device. */
     record ChoiceBody(String what, String figure, boolean works) {}
+
+    /** A socket of a device. */
+    record SocketBody(String port, boolean free) {}
 
     /** A socket that something might be joined with; an empty refusal says it can be. */
     record JoinBody(long device, String name, String port, String refusal, List<String> cables) {}

@@ -11,6 +11,7 @@ import app.jerboa.core.value.ItemKind;
 import app.jerboa.server.cabling.CablingBodies.CablingBody;
 import app.jerboa.server.cabling.CablingBodies.JoinBody;
 import app.jerboa.server.cabling.CablingBodies.RunBody;
+import app.jerboa.server.cabling.CablingBodies.SocketBody;
 import app.jerboa.server.cabling.CablingBodies.WhatIf;
 import app.jerboa.server.cabling.CablingBodies.WhatIfSums;
 import app.jerboa.server.findings.ChangesBody;
@@ -58,6 +59,12 @@ class CablingController {
     @GetMapping("/missing")
     ChangesBody missing(@PathVariable("job") long job) {
         return ChangesBody.of(Connecting.all(jobs.load(job).job()));
+    }
+
+    /** The sockets of a device that runs are joined at. */
+    @GetMapping("/sockets")
+    List<SocketBody> sockets(@PathVariable("job") long job, @RequestParam("device") long device) {
+        return new CablingViews(jobs.load(job).job()).sockets(new DeviceId(device));
     }
 
     /** What a socket could be joined with, and what speaks against the rest. */

@@ -37,6 +37,7 @@ import app.jerboa.server.cabling.CablingBodies.JoinBody;
 import app.jerboa.server.cabling.CablingBodies.RunBody;
 import app.jerboa.server.cabling.CablingBodies.RunRow;
 import app.jerboa.server.cabling.CablingBodies.ShapeBody;
+import app.jerboa.server.cabling.CablingBodies.SocketBody;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -144,6 +145,7 @@ final class CablingViews {
                 link.map(Link::signal).map(Signal::toString).orElse(""),
                 texts(run),
                 run.cable().gauges(),
+                run.cable().usualGauge(),
                 link.map(Link::signal).map(Signal::cables).orElse(List.of()).stream()
                         .map(Cable::toString)
                         .toList(),
@@ -216,6 +218,17 @@ final class CablingViews {
                                 + " left"
                                 + (c.hours() > 0 ? ", " + Figures.number(c.hours(), 1) + " h" : "");
         return new ChoiceBody(what, figure, c.works());
+    }
+
+    /** Those that runs are joined at; none for a device that is not there. */
+    List<SocketBody> sockets(DeviceId id) {
+        Device device = cabling.kit().device(id);
+        return device == null
+                ? List.of()
+                : Socket.of(device.profile()).stream()
+                        .filter(s -> s.signal() != Signal.NONE)
+                        .map(s -> new SocketBody(s.name(), cabling.free(new Link.Plug(device, s))))
+                        .toList();
     }
 
     /** Every other socket of the kit that carries the same, or would be mistaken for it. */

@@ -16,10 +16,14 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 
-/** The drawing on A4 upright, as many pages as it takes; no row is cut in two. */
+/** The drawing on A4 across, as many pages as it takes; no row is cut in two. */
 final class DrawingPdf {
     private static final float MARGIN = 36;
     private static final float TITLE = 22;
+    private static final PDRectangle PAPER =
+            new PDRectangle(
+                    /* width= */ PDRectangle.A4.getHeight(),
+                    /* height= */ PDRectangle.A4.getWidth());
     private static final PDFont PLAIN = new PDType1Font(FontName.HELVETICA);
     private static final PDFont BOLD = new PDType1Font(FontName.HELVETICA_BOLD);
 
@@ -29,8 +33,8 @@ final class DrawingPdf {
 
     private DrawingPdf(Drawing drawing) {
         this.drawing = drawing;
-        scale = (PDRectangle.A4.getWidth() - 2 * MARGIN) / (float) drawing.width();
-        perPage = (PDRectangle.A4.getHeight() - 2 * MARGIN - TITLE) / scale;
+        scale = (PAPER.getWidth() - 2 * MARGIN) / (float) drawing.width();
+        perPage = (PAPER.getHeight() - 2 * MARGIN - TITLE) / scale;
     }
 
     static byte[] of(Drawing drawing, String title) {
@@ -48,11 +52,11 @@ final class DrawingPdf {
     private void write(PDDocument document, String title) throws IOException {
         List<Double> breaks = breaks();
         for (int i = 0; i + 1 < breaks.size(); i++) {
-            PDPage page = new PDPage(PDRectangle.A4);
+            PDPage page = new PDPage(PAPER);
             document.addPage(page);
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 String head = title + ": cabling, page " + (i + 1) + " of " + (breaks.size() - 1);
-                float top = PDRectangle.A4.getHeight() - MARGIN;
+                float top = PAPER.getHeight() - MARGIN;
                 write(out, BOLD, 11, MARGIN, top - 11, plain(head));
                 for (Shape s : drawing.shapes()) {
                     if (top(s) >= breaks.get(i) && top(s) < breaks.get(i + 1)) {

@@ -22,6 +22,7 @@ public record JobView(
         List<HouseRange> ranges,
         List<DeviceBody> devices,
         List<LineBody> lines,
+        List<RunName> runs,
         String ownProfiles,
         List<FindingBody> findings,
         String undo,
@@ -120,6 +121,7 @@ public record JobView(
      * @param wantsNoted somebody noted them
      * @param mountId 0 while nothing is noted of its mount
      * @param place where the camera is fixed; empty while not noted
+     * @param port that its network run starts at; empty while none is drawn
      * @param watts at most
      * @param outOfLine whose number differs from the line's: id, key, paint-key, input, address
      */
@@ -137,8 +139,12 @@ public record JobView(
             boolean wantsNoted,
             long mountId,
             String place,
+            String port,
             double watts,
             List<String> outOfLine) {}
+
+    /** A run by the socket it ends in; the Cabling page has the rest. */
+    public record RunName(long id, String name) {}
 
     /** A key or an input of a device; id 0 and number -1 for none. */
     public record PlaceBody(long deviceId, String device, int number) {

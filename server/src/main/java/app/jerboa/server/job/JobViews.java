@@ -12,6 +12,7 @@ import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.job.Schools;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
+import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.control.Wanted;
 import app.jerboa.core.job.identity.LineNumbers;
@@ -25,6 +26,7 @@ import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.SubnetSum;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.PowerDraw;
+import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.server.findings.FindingBody;
@@ -45,6 +47,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -88,6 +91,7 @@ public class JobViews {
                 job.ranges().stream().map(JobViews::houseRange).toList(),
                 job.devices().stream().map(JobViews::device).toList(),
                 lines(job, names),
+                runs(job),
                 ownProfiles(job),
                 findings(job),
                 mapper.newestDone(id, person.id()).map(CommandRow::label).orElse(""),
@@ -105,13 +109,18 @@ public class JobViews {
         job.devices().forEach(d -> names.put(d.id().value(), d.name()));
         job.lines().forEach(l -> names.put(l.id(), job.label(l)));
         job.mounts().forEach(m -> names.put(m.id(), names.get(m.camera().value())));
-        job.runs()
-                .forEach(
-                        r ->
-                                names.put(
-                                        r.id(),
-                                        names.get(r.to().device().value()) + " " + r.to().port()));
+        runs(job).forEach(r -> names.put(r.id(), r.name()));
         return JobFindings.check(job).stream().map(j -> words.body(j, names::get)).toList();
+    }
+
+    private static List<JobView.RunName> runs(Job job) {
+        Map<DeviceId, String> names = names(job);
+        return job.runs().stream()
+                .map(
+                        r ->
+                                new JobView.RunName(
+                                        r.id(), names.get(r.to().device()) + " " + r.to().port()))
+                .toList();
     }
 
     private static Map<DeviceId, String> names(Job job) {
@@ -224,11 +233,13 @@ public class JobViews {
     private static List<JobView.LineBody> lines(Job job, Map<DeviceId, String> names) {
         KitIndex kit = KitIndex.of(job);
         LineNumbers numbers = new LineNumbers(job, kit);
-        return job.lines().stream().map(l -> line(job, l, names, kit, numbers.of(l))).toList();
+        Cabling cabling = Cabling.of(job, kit);
+        return job.lines().stream().map(l -> line(job, l, names, cabling, numbers.of(l))).toList();
     }
 
     private static JobView.LineBody line(
-            Job job, Line l, Map<DeviceId, String> names, KitIndex kit, Numbers numbers) {
+            Job job, Line l, Map<DeviceId, String> names, Cabling cabling, Numbers numbers) {
+        KitIndex kit = cabling.kit();
         return new JobView.LineBody(
                 l.id(),
                 l.number(),
@@ -252,11 +263,25 @@ public class JobViews {
                 l.wants().isPresent(),
                 kit.mount(l.camera()).map(Mount::id).orElse(0L),
                 kit.mount(l.camera()).map(Mount::place).orElse(""),
+                port(cabling, l.camera()),
                 kit.device(l.camera()).profile().draw().map(PowerDraw::mostWatts).orElse(0.0),
                 numbers.values().keySet().stream()
                         .filter(a -> numbers.differs(a, l.number()))
                         .map(a -> a.name().toLowerCase(Locale.ROOT).replace('_', '-'))
                         .toList());
+    }
+
+    /** Of its own socket, or of what is fitted to it. */
+    private static String port(Cabling cabling, DeviceId camera) {
+        return Stream.concat(
+                        Stream.of(camera), cabling.kit().fitted(camera).stream().map(Device::id))
+                .flatMap(
+                        d ->
+                                cabling.at(d, Signal.NETWORK)
+                                        .map(r -> r.beyond(d))
+                                        .map(p -> p.device().name() + " " + p.socket().name()))
+                .findFirst()
+                .orElse("");
     }
 
     private static JobView.PlaceBody key(Optional<Line.Key> key, Map<DeviceId, String> names) {

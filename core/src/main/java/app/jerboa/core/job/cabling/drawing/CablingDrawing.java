@@ -8,6 +8,7 @@ import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.cabling.SerialLine;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Signal;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Severity;
 import java.util.Collection;
@@ -16,6 +17,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A job's cabling from the top down: each network switch with its ports, then pictures, serial
@@ -31,7 +33,7 @@ public final class CablingDrawing {
     public static Drawing of(Job job, Collection<Finding> findings) {
         Cabling cabling = Cabling.of(job, KitIndex.of(job));
         PowerPlan power = PowerPlan.of(cabling);
-        Words words = new Words(job, power, marks(findings));
+        Words words = new Words(job, power, marks(findings), wrongFormat(findings));
         Sheet sheet = new Sheet();
         Set<Link> drawn = new HashSet<>();
         PortRows rows = new PortRows(sheet, cabling, power, words, drawn);
@@ -47,6 +49,13 @@ public final class CablingDrawing {
         strands.draw("DC", Strand.each(cabling, l -> l.signal() == Signal.DC));
         strands.draw("Other runs", Strand.each(cabling, l -> !drawn.contains(l)));
         return sheet.done();
+    }
+
+    private static Set<DeviceId> wrongFormat(Collection<Finding> findings) {
+        return findings.stream()
+                .filter(f -> f.code().code().equals("VID-FORMAT"))
+                .map(f -> f.devices().get(0))
+                .collect(Collectors.toSet());
     }
 
     private static Map<Long, Severity> marks(Collection<Finding> findings) {

@@ -20,10 +20,10 @@ import java.util.Set;
 /** A network switch as rows of ports; under each port what hangs on it. */
 final class PortRows {
     private static final int A_ROW = 12;
-    private static final double COLUMN = 63;
-    private static final double BOX = 50;
+    private static final double COLUMN = 83.5;
+    private static final double BOX = 58;
     private static final double LINE = 14;
-    private static final int LONGEST_NAME = 9;
+    private static final int LONGEST_NAME = 13;
 
     private final Sheet sheet;
     private final Cabling cabling;
@@ -76,14 +76,14 @@ final class PortRows {
             Link link = at.get(port.name());
             deepest = Math.max(deepest, port(d, port, link, i * COLUMN, top));
         }
-        sheet.down(deepest + 10);
+        sheet.down(deepest + 14);
     }
 
     /** Returns how deep it goes. */
     private double port(Device d, Socket port, Link link, double x, double top) {
-        double middle = x + BOX / 2;
+        double middle = x + COLUMN / 2;
         if (link == null) {
-            sheet.box(Kind.EMPTY, x, top, BOX, 20, Tone.QUIET, 0, 0);
+            sheet.box(Kind.EMPTY, middle - BOX / 2, top, BOX, 20, Tone.QUIET, 0, 0);
             sheet.middle(middle, top + 14, name(port), Tone.QUIET, 0, 0);
             return 20;
         }
@@ -91,22 +91,27 @@ final class PortRows {
         long run = link.run().id();
         Device far = link.beyond(d.id()).device();
         Tone tone = words.tone(link);
-        sheet.box(Kind.SOCKET, x, top, BOX, 20, tone, run, 0);
+        sheet.box(Kind.SOCKET, middle - BOX / 2, top, BOX, 20, tone, run, 0);
         sheet.middle(middle, top + 14, name(port), tone, run, 0);
         sheet.line(middle, top + 20, 0, 14, tone, run);
-        double y = top + 34 + LINE - 2;
-        String name = Sheet.fit(words.marked(link, far.name()), LONGEST_NAME);
-        sheet.middle(
-                middle, y, name, tone == Tone.PLAIN ? Tone.STRONG : tone, run, far.id().value());
-        sheet.middle(middle, y + LINE, words.length(link.run().metres()), Tone.PLAIN, run, 0);
+        double y = top + 34 - 2;
+        Tone strong = tone == Tone.PLAIN ? Tone.STRONG : tone;
+        for (String part : Sheet.broken(words.marked(link, far.name()), LONGEST_NAME)) {
+            y += LINE;
+            sheet.middle(middle, y, part, strong, run, far.id().value());
+        }
+        y += LINE;
+        sheet.middle(middle, y, words.length(link.run().metres()), Tone.PLAIN, run, 0);
         Optional<Feed> feed = words.feed(link).filter(f -> f.taker().equals(far));
         if (feed.isPresent()) {
-            String watts = Words.watts(feed.get().givenWatts());
-            sheet.middle(middle, y + 2 * LINE, watts, Tone.QUIET, run, 0);
-            String volts = Words.volts(feed.get().deviceVolts());
-            sheet.middle(middle, y + 3 * LINE, volts, Tone.QUIET, run, 0);
+            y += LINE;
+            String power =
+                    Words.watts(feed.get().givenWatts())
+                            + ", "
+                            + Words.volts(feed.get().deviceVolts());
+            sheet.middle(middle, y, power, Tone.QUIET, run, 0);
         }
-        return 34 + 4 * LINE;
+        return y - top + 4;
     }
 
     /** Ports of the usual sort by their number, others by their name. */

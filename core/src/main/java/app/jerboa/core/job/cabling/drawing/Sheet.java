@@ -7,7 +7,7 @@ import java.util.List;
 
 /** A sheet that is drawn on from the top down. */
 final class Sheet {
-    static final double WIDTH = 760;
+    static final double WIDTH = 1000;
 
     private final List<Shape> shapes = new ArrayList<>();
     private double y = 4;
@@ -53,6 +53,17 @@ final class Sheet {
 
     Drawing done() {
         return new Drawing(WIDTH, y + 8, shapes);
+    }
+
+    /** A name in one line or two, broken between words where it can be. */
+    static List<String> broken(String text, int most) {
+        int space = text.lastIndexOf(' ', most);
+        if (text.length() <= most) {
+            return List.of(text);
+        } else if (space <= 0) {
+            return List.of(fit(text, most));
+        }
+        return List.of(text.substring(0, space), fit(text.substring(space + 1), most));
     }
 
     /** A text that fits: what is too long ends in dots. */

@@ -7,14 +7,19 @@ import app.jerboa.core.job.cabling.drawing.Shape.Tone;
 import java.util.List;
 import java.util.Set;
 
-/** Strands under a heading, each in a row of its own; a long one goes on in the next row. */
+/**
+ * Strands under a heading. Those of one run stand two in a row; a longer one has rows of its own
+ * and goes on in the next.
+ */
 final class Strands {
-    private static final int A_ROW = 2;
-    private static final double BOX = 150;
+    private static final int A_ROW = 3;
+    private static final double BOX = 142;
     private static final double HEIGHT = 36;
-    private static final double WIRE = 155;
-    private static final int LONGEST_NAME = 21;
-    private static final int LONGEST_LABEL = 25;
+    private static final double WIRE = 143;
+    private static final double ROW = HEIGHT + 14;
+    private static final double SECOND = Sheet.WIDTH - 2 * BOX - WIRE;
+    private static final int LONGEST_NAME = 20;
+    private static final int LONGEST_LABEL = 23;
 
     private final Sheet sheet;
     private final Words words;
@@ -27,34 +32,49 @@ final class Strands {
     }
 
     void draw(String heading, List<Strand> strands) {
-        if (!strands.isEmpty()) {
-            sheet.heading(heading);
-            strands.forEach(this::strand);
+        if (strands.isEmpty()) {
+            return;
         }
+        sheet.heading(heading);
+        boolean half = false;
+        for (Strand strand : strands) {
+            boolean small = strand.links().size() == 1;
+            if (half && !small) {
+                sheet.down(ROW);
+                half = false;
+            }
+            if (small) {
+                strand(strand, half ? SECOND : 0);
+                sheet.down(half ? ROW : 0);
+                half = !half;
+            } else {
+                sheet.down(strand(strand, 0));
+            }
+        }
+        sheet.down(half ? ROW : 0);
     }
 
-    private void strand(Strand strand) {
+    /** Returns how far down it goes. */
+    private double strand(Strand strand, double left) {
         double top = sheet.y();
         Device at = null;
         int column = 0;
         for (Link link : strand.links()) {
             Device from = from(link, at);
-            if (column == A_ROW || !from.equals(at) || at == null) {
-                if (at != null) {
-                    top += HEIGHT + 14;
-                }
+            if (column == A_ROW || !from.equals(at)) {
+                top += at == null ? 0 : ROW;
                 column = 0;
-                station(from, link, 0, top);
+                station(link.at(from.id()), link, left, top);
             }
-            double x = column * (BOX + WIRE);
-            Device to = link.beyond(from.id()).device();
+            double x = left + column * (BOX + WIRE);
             wire(link, x + BOX, top);
+            Link.Plug to = link.beyond(from.id());
             station(to, link, x + BOX + WIRE, top);
             drawn.add(link);
-            at = to;
+            at = to.device();
             column++;
         }
-        sheet.down(top - sheet.y() + HEIGHT + 14);
+        return top - sheet.y() + ROW;
     }
 
     /** The end that the strand comes from. */
@@ -63,12 +83,13 @@ final class Strands {
         return on ? at : link.giver().device();
     }
 
-    private void station(Device d, Link link, double x, double top) {
+    private void station(Link.Plug plug, Link link, double x, double top) {
+        Device d = plug.device();
         long id = d.id().value();
         sheet.box(Kind.BOX, x, top, BOX, HEIGHT, Tone.PLAIN, 0, id);
         sheet.text(x + 8, top + 15, Sheet.fit(d.name(), LONGEST_NAME), Tone.STRONG, 0, id);
-        String under = Sheet.fit(words.under(d, link.signal()), LONGEST_NAME);
-        sheet.text(x + 8, top + 30, under, Tone.QUIET, 0, id);
+        String under = Sheet.fit(words.under(plug, link.signal()), LONGEST_NAME);
+        sheet.text(x + 8, top + 30, under, words.underTone(d, link.signal()), 0, id);
     }
 
     private void wire(Link link, double x, double top) {

@@ -10,10 +10,12 @@ import app.jerboa.core.job.cabling.PictureReach;
 import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.cabling.drawing.Shape.Tone;
 import app.jerboa.core.profile.Signal;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Severity;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What is written beside runs and on devices, in the job's units. */
 final class Words {
@@ -22,12 +24,18 @@ final class Words {
     private final Job job;
     private final PowerPlan power;
     private final Map<Long, Severity> marks;
+    private final Set<DeviceId> wrongFormat;
     private final boolean feet;
 
-    Words(Job job, PowerPlan power, Map<Long, Severity> marks) {
+    /**
+     * @param wrongFormat devices that are set to another format than the job's, with nothing
+     *     between
+     */
+    Words(Job job, PowerPlan power, Map<Long, Severity> marks, Set<DeviceId> wrongFormat) {
         this.job = job;
         this.power = power;
         this.marks = marks;
+        this.wrongFormat = wrongFormat;
         feet = job.site().units().equals("ft");
     }
 
@@ -95,8 +103,9 @@ final class Words {
                 .orElse("");
     }
 
-    /** Under a device's name: its ID on a serial line, its terminator, its picture's format. */
-    String under(Device d, Signal signal) {
+    /** Under a device's name: its socket, and what matters there. */
+    String under(Link.Plug plug, Signal signal) {
+        Device d = plug.device();
         if (signal.serial()) {
             String id =
                     power.cabling()
@@ -105,10 +114,26 @@ final class Words {
                             .map(i -> "ID " + i)
                             .orElse("");
             String end = d.asSet().terminator() && signal == Signal.RS_485 ? "120 Ω on" : "";
-            return id.isEmpty() || end.isEmpty() ? id + end : id + " · " + end;
+            return joined(id, end);
         } else if (signal == Signal.DC) {
-            return power.to(d.id()).map(f -> watts(f.load())).orElse("");
+            return joined(
+                    plug.socket().name(), power.to(d.id()).map(f -> watts(f.load())).orElse(""));
         }
-        return d.format();
+        return joined(plug.socket().name(), format(d));
+    }
+
+    private String format(Device d) {
+        boolean wrong = wrongFormat.contains(d.id());
+        return wrong ? "▲ " + d.format() : d.format();
+    }
+
+    private static String joined(String one, String other) {
+        return one.isEmpty() || other.isEmpty() ? one + other : one + " · " + other;
+    }
+
+    /** Of a device whose own setting stops it. */
+    Tone underTone(Device d, Signal signal) {
+        boolean picture = !signal.serial() && signal != Signal.DC;
+        return picture && wrongFormat.contains(d.id()) ? Tone.STOP : Tone.QUIET;
     }
 }

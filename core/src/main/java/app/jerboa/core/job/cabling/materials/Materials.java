@@ -20,7 +20,6 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -182,11 +181,11 @@ public record Materials(List<Cut> cuts, List<Material> list) {
                 if (waits && power.to(d.id()).isEmpty() && !cabling.at(d.id()).isEmpty()) {
                     PowerDraw draw = d.profile().draw().orElseThrow();
                     add(
-                            String.format(
-                                    Locale.ROOT,
-                                    "supply %.1f V, at least %.0f W",
-                                    draw.volts().orElseThrow(),
-                                    Math.ceil(draw.mostWatts())),
+                            "supply "
+                                    + Lengths.text(draw.volts().orElseThrow())
+                                    + " V, at least "
+                                    + (int) Math.ceil(draw.mostWatts())
+                                    + " W",
                             1);
                 }
             }

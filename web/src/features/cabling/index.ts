@@ -1,0 +1,1 @@
+export { CablingPage } from './CablingPage'

@@ -1,0 +1,6 @@
+import type { DrawnShape } from '../../shared/api/types'
+
+/** Every run once, in the order it is drawn. */
+export function runsInOrder(shapes: readonly Pick<DrawnShape, 'run'>[]): readonly number[] {
+  return [...new Set(shapes.map((s) => s.run))].filter((run) => run > 0)
+}
