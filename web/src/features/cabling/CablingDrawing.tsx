@@ -14,6 +14,9 @@ interface Props {
   readonly onSelect: (run: number) => void
 }
 
+/** Room around the drawing, so that no line lies on the edge. */
+const EDGE = 8
+
 /** How long a bar is, in drawing units. */
 const BAR = 240
 
@@ -81,9 +84,9 @@ const Shapes = memo(function Shapes({ drawing }: { readonly drawing: Drawing }) 
     <svg
       role="img"
       aria-label="Cabling"
-      width={drawing.width}
-      height={drawing.height}
-      viewBox={`0 0 ${drawing.width} ${drawing.height}`}
+      width={drawing.width + 2 * EDGE}
+      height={drawing.height + 2 * EDGE}
+      viewBox={`${-EDGE} ${-EDGE} ${drawing.width + 2 * EDGE} ${drawing.height + 2 * EDGE}`}
       fontSize={13}
       fontFamily={theme.typography.fontFamily}
     >

@@ -27,12 +27,14 @@ export function CablingPage({ job }: { readonly job: Job }) {
   const [tab, setTab] = useState<Tabbed>('drawing')
   const [run, setRun] = useState<number>()
   const [adding, setAdding] = useState(false)
-  const [missing, setMissing] = useState<Changes>()
+  const [proposed, setProposed] = useState<{ version: number; changes: Changes }>()
   const cabling = useCabling(job)
   const look = useMutation({
     mutationFn: () => get<Changes>(`/api/jobs/${job.id}/cabling/missing`),
-    onSuccess: setMissing,
+    onSuccess: (changes) => setProposed({ version: job.version, changes }),
   })
+  // What was proposed for the job as it was says nothing about the job as it is.
+  const missing = proposed?.version === job.version ? proposed.changes : undefined
   return (
     <Page
       title="Cabling"
@@ -79,7 +81,7 @@ export function CablingPage({ job }: { readonly job: Job }) {
           job={job}
           title="Join what can be joined, at the usual length"
           changes={missing}
-          onClose={() => setMissing(undefined)}
+          onClose={() => setProposed(undefined)}
         />
       )}
     </Page>

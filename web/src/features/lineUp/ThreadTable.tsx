@@ -245,10 +245,16 @@ function Stops({ job, camera, fields }: StopsProps) {
 function Watts({ line }: { readonly line: Line }) {
   const port = line.port.split(' ').at(-1) ?? ''
   return (
-    <span style={{ whiteSpace: 'nowrap' }} title={line.port}>
+    <Box sx={{ whiteSpace: 'nowrap' }} title={line.port}>
       {line.watts > 0 ? `${line.watts} W` : '–'}
-      {port && ` ⊣${port}`}
-    </span>
+      {port && (
+        <Box
+          sx={{ fontSize: '0.85rem', color: 'text.secondary', fontFamily: (t) => t.typography.fontFamily }}
+        >
+          port {port}
+        </Box>
+      )}
+    </Box>
   )
 }
 

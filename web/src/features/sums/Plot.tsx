@@ -110,7 +110,7 @@ function Drawn({ sum, curve, points, at, least }: DrawnProps) {
           {tick(bottom)}
         </text>
         <text x={LEFT} y={HEIGHT - 8} {...axis}>
-          {tick(x0)}
+          {tick(x0 < x1 / 100 ? 0 : x0)}
         </text>
         <text x={WIDTH - 12} y={HEIGHT - 8} textAnchor="end" {...axis}>
           {tick(x1)} {field?.unit}

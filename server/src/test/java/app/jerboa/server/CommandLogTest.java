@@ -241,7 +241,7 @@ class CommandLogTest extends RunningServer {
         }
         assertThat(writes).allSatisfy(w -> assertThat(w.join()).isEqualTo(200));
         JsonNode view = asha.get(job).json();
-        assertThat(view.get("devices")).hasSize(39 + 20);
+        assertThat(view.get("devices")).hasSize(40 + 20);
         assertThat(view.get("version").asLong()).isEqualTo(1 + 20);
     }
 }

@@ -3,6 +3,7 @@ package app.jerboa.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import app.jerboa.e2e.harness.Desk;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -44,9 +45,16 @@ class Screenshots extends Jerboa {
         assertThat(desk.page.getByText("within its travel").first()).isVisible();
         shoot("mount");
         desk.page.keyboard().press("Escape");
-        desk.page.getByText("Before the van leaves").click();
-        assertThat(desk.page.locator("[data-task]").first()).isVisible();
-        shoot("before-the-van");
+        desk.open(job, "cabling");
+        Locator dome =
+                desk.page.locator(
+                        "svg text", new Page.LocatorOptions().setHasText("12.0 V → 6.8 V"));
+        assertThat(dome).isVisible();
+        shoot("cabling");
+        dome.click();
+        assertThat(desk.page.locator("[data-step=Current]")).isVisible();
+        shoot("cabling-run");
+        desk.press("Close");
         desk.open(job, "addresses");
         shoot("addresses");
         desk.press("Sums");
@@ -139,7 +147,5 @@ class Screenshots extends Jerboa {
         desk.page.keyboard().press("1");
         assertThat(desk.page.locator("[data-reading=Pan]")).isVisible();
         shoot("desk-dusk");
-        desk.open(desk.freshJob(), "addresses");
-        shoot("addresses-dusk");
     }
 }

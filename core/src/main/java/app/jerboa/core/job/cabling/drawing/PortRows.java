@@ -104,12 +104,11 @@ final class PortRows {
         sheet.middle(middle, y, words.length(link.run().metres()), Tone.PLAIN, run, 0);
         Optional<Feed> feed = words.feed(link).filter(f -> f.taker().equals(far));
         if (feed.isPresent()) {
-            y += LINE;
-            String power =
-                    Words.watts(feed.get().givenWatts())
-                            + ", "
-                            + Words.volts(feed.get().deviceVolts());
-            sheet.middle(middle, y, power, Tone.QUIET, run, 0);
+            String watts = Words.watts(feed.get().givenWatts());
+            sheet.middle(middle, y + LINE, watts, Tone.QUIET, run, 0);
+            String volts = Words.volts(feed.get().deviceVolts());
+            sheet.middle(middle, y + 2 * LINE, volts, Tone.QUIET, run, 0);
+            y += 2 * LINE;
         }
         return y - top + 4;
     }
