@@ -27,4 +27,57 @@ final class LargeJob {
         }
         return file.append("],\"lines\":[],\"waivers\":[],\"log\":[]}").toString();
     }
+
+    /**
+     * Halls of eight cameras each, with a switch and a mixer of their own, all of them joined.
+     *
+     * @param halls of ten devices
+     */
+    static String cabled(int halls) {
+        StringBuilder devices = new StringBuilder();
+        StringBuilder lines = new StringBuilder();
+        StringBuilder runs = new StringBuilder();
+        for (int hall = 0; hall < halls; hall++) {
+            int first = 10 + hall * 100;
+            device(devices, first, "Switch " + (hall + 1), "poe-switch-16");
+            device(devices, first + 1, "Mixer " + (hall + 1), "sdi-switcher-8");
+            for (int i = 0; i < 8; i++) {
+                int camera = first + 2 + i;
+                int number = hall * 8 + i + 1;
+                device(devices, camera, "L" + number, "ceiling-ptz");
+                lines.append(lines.isEmpty() ? "" : ",")
+                        .append(
+                                "{\"id\":%d,\"number\":%d,\"camera\":%d,\"controlId\":1}"
+                                        .formatted(first + 20 + i, number, camera));
+                run(runs, first + 40 + i, first, "PORT " + (i + 1), camera, "LAN", "data");
+                run(runs, first + 60 + i, camera, "SDI", first + 1, "INPUT " + (i + 1), "coax-rg6");
+            }
+        }
+        return "{\"format\":\"jerboa-job\",\"version\":1,"
+                + "\"site\":{\"id\":1,\"name\":\"Many halls\",\"units\":\"m\"},"
+                + "\"subnets\":[{\"id\":2,\"cidr\":\"10.64.0.0/16\",\"gateway\":\"10.64.255.254\","
+                + "\"laptopHome\":\"10.64.0.81\"}],\"ranges\":[],\"devices\":["
+                + devices
+                + "],\"lines\":["
+                + lines
+                + "],\"runs\":["
+                + runs
+                + "],\"waivers\":[],\"log\":[]}";
+    }
+
+    private static void device(StringBuilder to, int id, String name, String profile) {
+        to.append(to.isEmpty() ? "" : ",")
+                .append(
+                        "{\"id\":%d,\"name\":\"%s\",\"profile\":\"%s\",\"mac\":\"\",\"address\":\"\","
+                                        .formatted(id, name, profile)
+                                + "\"prefix\":16,\"gateway\":\"\",\"reserved\":false,\"found\":\"\"}");
+    }
+
+    private static void run(
+            StringBuilder to, int id, int from, String port, int end, String socket, String cable) {
+        to.append(to.isEmpty() ? "" : ",")
+                .append(
+                        "{\"id\":%d,\"from\":%d,\"fromPort\":\"%s\",\"to\":%d,\"toPort\":\"%s\",\"cable\":\"%s\",\"metres\":40}"
+                                .formatted(id, from, port, end, socket, cable));
+    }
 }

@@ -13,6 +13,7 @@ public final class Main {
     private static final int KEY_PRESSES = 200;
     private static final int LARGE = 2_000;
     private static final int KIT = 10_000;
+    private static final int DRAWN_HALLS = 20;
 
     private final Properties baseline = new Properties();
 
@@ -22,10 +23,18 @@ public final class Main {
         }
     }
 
-    /** {@code kit} or {@code server} alone, or everything. */
+    /** {@code kit}, {@code checks}, {@code drawing} or {@code server} alone, or everything. */
     public static void main(String[] args) throws IOException, InterruptedException {
         if (args.length > 0 && args[0].equals("kit")) {
             new Main().kit();
+            return;
+        }
+        if (args.length > 0 && args[0].equals("checks")) {
+            new Main().checks();
+            return;
+        }
+        if (args.length > 0 && args[0].equals("drawing")) {
+            new Main().drawing();
             return;
         }
         if (args.length > 0 && args[0].equals("server")) {
@@ -78,8 +87,43 @@ public final class Main {
                 times.browser().p99(),
                 "browser.p99",
                 "");
+        checks();
         server();
         kit();
+        drawing();
+    }
+
+    /** Every check of a whole job, growing; the ratio is against n log n. */
+    private void checks() {
+        double before = 0;
+        for (int devices : new int[] {500, 1_000, 2_000, 5_000, 10_000}) {
+            double median = ChecksBench.check(devices).median();
+            String grown =
+                    before == 0 ? "" : String.format(Locale.ROOT, "%.2f times", median / before);
+            row(
+                    String.format(
+                            Locale.ROOT, "every check of a job, %,d devices, median ms", devices),
+                    median,
+                    "checks." + devices,
+                    devices == 1_000 ? grown + ", wanted under 40" : grown);
+            before = median;
+        }
+    }
+
+    private void drawing() {
+        try (DrawingBench drawing = new DrawingBench(DRAWN_HALLS)) {
+            DrawingBench.Times times = drawing.measure(5);
+            row(
+                    "drawing of 200 devices, until it can be used, median ms",
+                    times.shown().median(),
+                    "drawing.shown",
+                    "wanted under 1,000");
+            row(
+                    "the same, from a key to the next run marked, median ms",
+                    times.marked().median(),
+                    "drawing.marked",
+                    "");
+        }
     }
 
     private void kit() {

@@ -100,6 +100,11 @@ public final class JobUnderTest {
         return all.toArray();
     }
 
+    /** In a subnet of 65,534 hosts. */
+    public void wide() {
+        items.set(1, items.get(1).with(Field.CIDR, "10.44.0.0/16"));
+    }
+
     public void site(Field field, String text) {
         items.set(0, items.get(0).with(field, text));
     }

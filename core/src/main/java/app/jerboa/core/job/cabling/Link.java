@@ -23,6 +23,12 @@ public record Link(Run run, Plug from, Plug to) {
         }
     }
 
+    /** A run has one link; going through the profiles of both devices would say no more. */
+    @Override
+    public int hashCode() {
+        return Long.hashCode(run.id());
+    }
+
     public Signal signal() {
         return from.socket().signal();
     }

@@ -115,9 +115,7 @@ final class RouteCheck {
 
     private void unkeyed(Line line, Device camera, Device controller) {
         boolean can =
-                Wanted.ALL.stream()
-                        .flatMap(f -> plan.routes().all(line, f).stream())
-                        .anyMatch(r -> r.by().equals(controller));
+                Wanted.ALL.stream().anyMatch(f -> plan.routes().drives(controller.id(), line, f));
         if (can) {
             return;
         }
@@ -177,8 +175,8 @@ final class RouteCheck {
                 (function, route) -> {
                     boolean only =
                             (radioOnly || route.wireless())
-                                    && plan.routes().all(line, function).stream()
-                                            .filter(ControlRoute::ready)
+                                    && plan.routes()
+                                            .ready(line, function)
                                             .allMatch(r -> radioOnly || r.wireless());
                     if (only) {
                         alone.add(function.toString().replace('-', '/'));

@@ -16,6 +16,7 @@ import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -42,36 +43,77 @@ public final class ControlRoutes {
     private final Job job;
     private final KitIndex kit;
     private final Ways ways;
-    private final Map<String, ChosenRoute> chosen = new HashMap<>();
+    private final Map<Wish, ChosenRoute> chosen = new HashMap<>();
+
+    /** Asked for again and again by the checks. */
+    private final Map<Wish, Optional<ControlRoute>> planned = new HashMap<>();
+
+    private record Wish(long line, Function function) {}
 
     public ControlRoutes(Job job, KitIndex kit) {
         this.job = job;
         this.kit = kit;
         this.ways = new Ways(job, kit);
-        job.routes().forEach(r -> chosen.put(r.line() + " " + r.function(), r));
+        job.routes().forEach(r -> chosen.put(new Wish(r.line(), r.function()), r));
     }
 
     /** Best first; empty when there is none. */
     public List<ControlRoute> all(Line line, Function function) {
-        return routes(line, function).sorted(order(line)).toList();
+        return routes(line, function, Ways.Found::all).sorted(order(line)).toList();
     }
 
     /** The one that counts, if any works as the plan stands. */
     public Optional<ControlRoute> planned(Line line, Function function) {
-        return routes(line, function).filter(ControlRoute::ready).min(order(line));
+        Wish wish = new Wish(line.id(), function);
+        Optional<ControlRoute> known = planned.get(wish);
+        if (known == null) {
+            known = ready(line, function).min(order(line));
+            planned.put(wish, known);
+        }
+        return known;
+    }
+
+    /**
+     * Those that work as the plan stands, in no order: by whoever has the line on a key, was chosen
+     * or has no keys at all. Nobody else can, so nobody else is looked at.
+     */
+    public Stream<ControlRoute> ready(Line line, Function function) {
+        return routes(line, function, found -> near(line, function, found))
+                .filter(ControlRoute::ready);
+    }
+
+    private List<Ways.Way> near(Line line, Function function, Ways.Found found) {
+        List<Ways.Way> near = new ArrayList<>(found.keyless());
+        Stream.of(
+                        line.key().map(Line.Key::controller),
+                        line.paint().map(Line.Key::controller),
+                        chosen(line, function).map(ChosenRoute::controller))
+                .flatMap(Optional::stream)
+                .distinct()
+                .filter(d -> kit.device(d).profile().keys().isPresent())
+                .forEach(d -> near.addAll(found.by(d)));
+        return near;
+    }
+
+    /** A controller has a way to do that for the line's camera, keyed or not. */
+    public boolean drives(DeviceId controller, Line line, Function function) {
+        return routes(line, function, found -> found.by(controller)).findAny().isPresent();
     }
 
     /** The choice that was noted, whether it can be or not. */
     public Optional<ChosenRoute> chosen(Line line, Function function) {
-        return Optional.ofNullable(chosen.get(line.id() + " " + function));
+        return Optional.ofNullable(chosen.get(new Wish(line.id(), function)));
     }
 
-    private Stream<ControlRoute> routes(Line line, Function function) {
+    private Stream<ControlRoute> routes(
+            Line line,
+            Function function,
+            java.util.function.Function<Ways.Found, List<Ways.Way>> which) {
         Device camera = kit.device(line.camera());
         if (function == Function.ZOOM && !zooms(camera)) {
             return Stream.empty();
         }
-        return ways.to(camera, function).stream()
+        return which.apply(ways.to(camera, function)).stream()
                 .filter(w -> Ways.open(w, camera.id()))
                 .map(w -> route(line, camera, function, w));
     }

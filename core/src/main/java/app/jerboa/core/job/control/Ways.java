@@ -60,7 +60,7 @@ final class Ways {
     private final List<Device> controllers;
     private final List<Device> between;
     private final List<Device> soundTakers;
-    private final Map<String, Map<Function, List<Way>>> known = new HashMap<>();
+    private final Map<String, Map<Function, Found>> known = new HashMap<>();
 
     Ways(Job job, KitIndex kit) {
         this.kit = kit;
@@ -87,21 +87,54 @@ final class Ways {
                 && d.profile().speaks().stream().anyMatch(s -> !s.sends());
     }
 
-    List<Way> to(Device camera, Function function) {
+    /** The ways for one function, also by who controls. */
+    static final class Found {
+        static final Found NONE = new Found();
+
+        private final List<Way> all = new ArrayList<>();
+        private final Map<DeviceId, List<Way>> by = new HashMap<>();
+        private final List<Way> keyless = new ArrayList<>();
+
+        private void add(Way way) {
+            List<Way> same = by.computeIfAbsent(way.by().id(), d -> new ArrayList<>());
+            if (same.stream().noneMatch(way::alike)) {
+                same.add(way);
+                all.add(way);
+                if (way.by().profile().keys().isEmpty()) {
+                    keyless.add(way);
+                }
+            }
+        }
+
+        List<Way> all() {
+            return all;
+        }
+
+        List<Way> by(DeviceId controller) {
+            return by.getOrDefault(controller, List.of());
+        }
+
+        /** By whatever has no keys for its cameras. */
+        List<Way> keyless() {
+            return keyless;
+        }
+    }
+
+    Found to(Device camera, Function function) {
         List<Device> fitted = kit.fitted(camera.id());
         String sort =
                 camera.profile().id()
                         + fitted.stream().map(d -> d.profile().id()).sorted().toList();
         return known.computeIfAbsent(sort, s -> all(camera, fitted))
-                .getOrDefault(function, List.of());
+                .getOrDefault(function, Found.NONE);
     }
 
-    private Map<Function, List<Way>> all(Device camera, List<Device> fitted) {
+    private Map<Function, Found> all(Device camera, List<Device> fitted) {
         List<Speaks> ends = new ArrayList<>(answers(camera));
         fitted.stream()
                 .filter(d -> d.profile().kind() == DeviceKind.ACCESSORY)
                 .forEach(d -> ends.addAll(answers(d)));
-        Map<Function, List<Way>> ways = new EnumMap<>(Function.class);
+        Map<Function, Found> ways = new EnumMap<>(Function.class);
         for (Device by : controllers) {
             for (Speaks sends : sends(by)) {
                 straight(by, sends, ends, ways);
@@ -114,7 +147,7 @@ final class Ways {
     }
 
     private static void straight(
-            Device by, Speaks sends, List<Speaks> ends, Map<Function, List<Way>> ways) {
+            Device by, Speaks sends, List<Speaks> ends, Map<Function, Found> ways) {
         for (Speaks end : ends) {
             if (meets(sends, end)) {
                 add(new Way(by, sends, List.of(), end), ways, sends, end);
@@ -122,8 +155,7 @@ final class Ways {
         }
     }
 
-    private void through(
-            Device by, Speaks sends, List<Speaks> ends, Map<Function, List<Way>> ways) {
+    private void through(Device by, Speaks sends, List<Speaks> ends, Map<Function, Found> ways) {
         for (Device middle : between) {
             for (Speaks in : answers(middle)) {
                 if (!middle.equals(by) && meets(sends, in)) {
@@ -140,21 +172,18 @@ final class Ways {
         }
     }
 
-    private static void add(Way way, Map<Function, List<Way>> ways, Speaks... parts) {
+    private static void add(Way way, Map<Function, Found> ways, Speaks... parts) {
         Set<Function> carries = EnumSet.allOf(Function.class);
         for (Speaks part : parts) {
             carries.retainAll(part.carries());
         }
         for (Function f : carries) {
-            List<Way> known = ways.computeIfAbsent(f, x -> new ArrayList<>());
-            if (known.stream().noneMatch(way::alike)) {
-                known.add(way);
-            }
+            ways.computeIfAbsent(f, x -> new Found()).add(way);
         }
     }
 
     /** Sound goes inside the picture to whoever takes pictures in and can give sound out. */
-    private void sound(Device from, Map<Function, List<Way>> ways) {
+    private void sound(Device from, Map<Function, Found> ways) {
         Audio audio = from.profile().audio().filter(a -> a.inputs() > 0).orElse(null);
         if (audio == null) {
             return;

@@ -22,12 +22,27 @@ import java.util.stream.Stream;
 
 /** Each switch: can it feed what hangs on it, with all heads moving, and by class? */
 final class PoeBudgetCheck {
+    private static final int MOST_ROOMS = 6;
+
     private final CablingPlan plan;
     private final List<PoeBudget> budgets;
+
+    /** Those with most watts left: a fix looks no further, so that many switches stay quick. */
+    private final List<PoeBudget> roomy;
 
     private PoeBudgetCheck(CablingPlan plan) {
         this.plan = plan;
         budgets = PoeBudget.all(plan.power());
+        roomy =
+                budgets.stream()
+                        .filter(b -> spare(b) > 0)
+                        .sorted(Comparator.comparingDouble(PoeBudgetCheck::spare).reversed())
+                        .limit(MOST_ROOMS)
+                        .toList();
+    }
+
+    private static double spare(PoeBudget b) {
+        return b.allowedWatts() - b.movingWatts();
     }
 
     static List<Finding> of(CablingPlan plan) {
@@ -71,8 +86,8 @@ final class PoeBudgetCheck {
     /** The largest first, to whichever other switch has most left; empty when not enough fits. */
     private Optional<Fix> moved(PoeBudget from) {
         List<Room> rooms =
-                budgets.stream()
-                        .filter(b -> !b.source().equals(from.source()))
+                roomy.stream()
+                        .filter(b -> !b.source().id().equals(from.source().id()))
                         .map(b -> new Room(plan, b))
                         .toList();
         List<Edit> edits = new ArrayList<>();
@@ -137,7 +152,7 @@ final class PoeBudgetCheck {
 
         Room(CablingPlan plan, PoeBudget budget) {
             this.budget = budget;
-            spare = budget.allowedWatts() - budget.movingWatts();
+            spare = PoeBudgetCheck.spare(budget);
             ports =
                     new ArrayList<>(
                             plan.cabling()
