@@ -359,6 +359,23 @@ public final class SomeProfiles {
         return this;
     }
 
+    /** With a network picture in H.264. */
+    public SomeProfiles streaming(String path) {
+        video =
+                Optional.of(
+                        new Video(
+                                List.of("1080p50"),
+                                List.of(),
+                                false,
+                                OptionalDouble.empty(),
+                                List.of(StreamCodec.H264),
+                                path,
+                                OptionalDouble.empty(),
+                                List.of(),
+                                OptionalInt.empty()));
+        return this;
+    }
+
     /** With one SDI output that can send these. */
     public SomeProfiles sending(String... formats) {
         ports.add(new Port("SDI", Join.SDI_OUT, 1, PortUse.PICTURE));
