@@ -11,7 +11,7 @@ export function LeadTables() {
   const leads = useQuery({ queryKey: ['leads'], queryFn: () => get<PinTable[]>('/api/leads') })
   if (leads.error) return <Trouble>{sentence(leads.error)}</Trouble>
   return (
-    <Box sx={{ overflow: 'auto', flex: 1, minHeight: 240 }} tabIndex={-1}>
+    <Box sx={{ overflow: 'auto', flex: 1, minHeight: 240 }} tabIndex={0}>
       <Box component="p" sx={{ mt: 0 }}>
         Buzz every wire through before it goes up. Profiles name the lead colours of each device: they differ.
       </Box>

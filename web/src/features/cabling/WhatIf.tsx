@@ -101,8 +101,8 @@ function Sliders({ job, run, texts, volts, onTexts, onVolts }: SlidersProps) {
       {run.signal === 'dc' && (
         <>
           <Slid
-            words="On each way"
-            shown={`${conductors} ${conductors === 1 ? 'conductor' : 'conductors'}`}
+            words="Wires each way"
+            shown={String(conductors)}
             value={conductors}
             min={1}
             max={4}

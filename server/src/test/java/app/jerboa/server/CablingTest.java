@@ -118,6 +118,24 @@ class CablingTest extends RunningServer {
     }
 
     @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "L13 DC | By gauge | longest of each",
+                "SDI switcher INPUT 5 | Set while in reach | dial 0, 1080p50",
+                "SDI switcher INPUT 5 | Loss | 10.3 dB of 22 dB",
+                "L13 RS-485 | Plus to plus | minus to minus",
+                "L13 RS-485 | Settings | alike",
+                "L11 VISCA IN | Updates | 21.3 a second each",
+                "L11 VISCA IN | Leads | 0.0 m slack",
+                "L1 LAN | Picture of L1 | rtsp://10.44.8.21/1",
+                "Multiview monitor HDMI 1 | Reaches | 15.0 m"
+            })
+    void eachKindOfRunHasItsOwnSteps(String to, String what, String result) {
+        assertThat(result(asha.get(path(to)).json().get("sums"), what)).isEqualTo(result);
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "metres, far, 400, text-rejected",
         "gauge, 99, 400, text-rejected",

@@ -9,7 +9,6 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemRef;
-import app.jerboa.core.value.Lengths;
 import app.jerboa.core.value.TextRejected;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -42,10 +41,10 @@ public final class JobItems {
     /** As {@link #typed}, for texts that were checked before they were stored. */
     static JobItem trusted(Item item, ProfileShelf shelf) {
         return switch (item.ref().kind()) {
-            case SITE -> site(item);
+            case SITE -> SiteTexts.site(item);
             case SUBNET -> subnet(item);
             case RANGE -> range(item);
-            case DEVICE -> device(item, shelf);
+            case DEVICE -> DeviceTexts.device(item, shelf);
             case LINE -> line(item);
             case ROUTE -> route(item);
             case MOUNT -> mount(item);
@@ -55,29 +54,6 @@ public final class JobItems {
             case PROFILE -> profile(item, shelf);
             case WAIVER -> waiver(item);
         };
-    }
-
-    private static Site site(Item i) {
-        Map<Field, String> schools = new EnumMap<>(Field.class);
-        Schools.MATTERS.forEach(f -> schools.put(f, i.text(f)));
-        Habits habits =
-                new Habits(
-                        i.text(Field.STANDARD),
-                        Numbering.of(i.text(Field.NUMBERING)),
-                        Integer.parseInt(i.text(Field.POWER_HEADROOM)),
-                        Integer.parseInt(i.text(Field.LINK_HEADROOM)),
-                        Integer.parseInt(i.text(Field.FIXING_FACTOR)),
-                        Double.parseDouble(i.text(Field.USUAL_RUN)),
-                        new Habits.Materials(
-                                Integer.parseInt(i.text(Field.CABLE_SLACK)),
-                                Double.parseDouble(i.text(Field.REEL)),
-                                Integer.parseInt(i.text(Field.SPARES))),
-                        new Habits.Outside(
-                                number(i, Field.UPLINK),
-                                i.text(Field.SERVICE),
-                                number(i, Field.OUTGOING)),
-                        schools);
-        return new Site(i.ref().id(), i.text(Field.SITE_NAME), i.text(Field.UNITS), habits);
     }
 
     private static Subnet subnet(Item i) {
@@ -103,40 +79,6 @@ public final class JobItems {
                 i.text(Field.RANGE_USE),
                 new Ipv4Range(first, last),
                 i.text(Field.HOLDER));
-    }
-
-    private static Device device(Item i, ProfileShelf shelf) {
-        return new Device(
-                new DeviceId(i.ref().id()),
-                i.text(Field.NAME),
-                shelf.find(i.text(Field.PROFILE)).orElseThrow(),
-                i.text(Field.MAC),
-                i.text(Field.SERIAL_NUMBER),
-                i.text(Field.FIRMWARE),
-                i.text(Field.CONDITION),
-                i.text(Field.FORMAT_SET),
-                address(i, Field.ADDRESS),
-                Integer.parseInt(i.text(Field.PREFIX)),
-                address(i, Field.GATEWAY),
-                Boolean.parseBoolean(i.text(Field.RESERVED)),
-                idOrNone(i, Field.FITTED),
-                new Device.Centre(
-                        number(i, Field.ALONG),
-                        number(i, Field.ALONG_ZOOMED),
-                        number(i, Field.ABOVE)),
-                asSet(i),
-                address(i, Field.FOUND));
-    }
-
-    private static Device.AsSet asSet(Item i) {
-        return new Device.AsSet(
-                number(i, Field.BAUD),
-                i.text(Field.FRAMING),
-                i.text(Field.SERIAL_PROTOCOL),
-                Boolean.parseBoolean(i.text(Field.TERMINATOR)),
-                Boolean.parseBoolean(i.text(Field.IR_OFF)),
-                number(i, Field.VIEWERS),
-                number(i, Field.STREAM_RATE));
     }
 
     private static Line line(Item i) {
@@ -167,7 +109,7 @@ public final class JobItems {
         return new DeviceId(Long.parseLong(i.text(field)));
     }
 
-    private static Optional<DeviceId> idOrNone(Item i, Field field) {
+    static Optional<DeviceId> idOrNone(Item i, Field field) {
         return i.text(field).isEmpty() ? Optional.empty() : Optional.of(id(i, field));
     }
 
@@ -240,7 +182,7 @@ public final class JobItems {
         return text.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(text));
     }
 
-    private static Optional<Ipv4> address(Item i, Field field) {
+    static Optional<Ipv4> address(Item i, Field field) {
         String text = i.text(field);
         return text.isEmpty() ? Optional.empty() : Optional.of(Ipv4.parse(text));
     }
@@ -260,7 +202,7 @@ public final class JobItems {
      */
     public static String text(JobItem item, Field field) {
         if (item instanceof Device d) {
-            return text(d, field);
+            return DeviceTexts.text(d, field);
         } else if (item instanceof Line l) {
             return text(l, field);
         } else if (item instanceof Mount m) {
@@ -275,7 +217,7 @@ public final class JobItems {
 
     private static String houseText(JobItem item, Field field) {
         if (item instanceof Site s) {
-            return text(s, field);
+            return SiteTexts.text(s, field);
         } else if (item instanceof Subnet s) {
             return switch (field) {
                 case SUBNET_NAME -> s.name();
@@ -295,27 +237,6 @@ public final class JobItems {
             };
         }
         return noteText(item, field);
-    }
-
-    private static String text(Site s, Field field) {
-        Habits habits = s.habits();
-        return switch (field) {
-            case SITE_NAME -> s.name();
-            case UNITS -> s.units();
-            case STANDARD -> habits.standard();
-            case NUMBERING -> habits.numbering().word();
-            case POWER_HEADROOM -> Integer.toString(habits.powerHeadroom());
-            case FIXING_FACTOR -> Integer.toString(habits.fixingFactor());
-            case LINK_HEADROOM -> Integer.toString(habits.linkHeadroom());
-            case USUAL_RUN -> Lengths.text(habits.usualRun());
-            case CABLE_SLACK -> Integer.toString(habits.materials().slack());
-            case REEL -> Lengths.text(habits.materials().reel());
-            case SPARES -> Integer.toString(habits.materials().spares());
-            case UPLINK -> orNone(habits.outside().uplink());
-            case SERVICE -> habits.outside().service();
-            case OUTGOING -> orNone(habits.outside().outgoing());
-            default -> habits.school(field);
-        };
     }
 
     private static String noteText(JobItem item, Field field) {
@@ -338,41 +259,6 @@ public final class JobItems {
             case REASON -> w.reason();
             case WAIVED_BY -> w.person();
             default -> throw wrong(item.ref(), field);
-        };
-    }
-
-    public static String text(Device d, Field field) {
-        return switch (field) {
-            case NAME -> d.name();
-            case PROFILE -> d.profile().id();
-            case MAC -> d.mac();
-            case SERIAL_NUMBER -> d.serialNumber();
-            case FIRMWARE -> d.firmware();
-            case CONDITION -> d.condition();
-            case FORMAT_SET -> d.format();
-            case ADDRESS -> orNone(d.address());
-            case PREFIX -> Integer.toString(d.prefix());
-            case GATEWAY -> orNone(d.gateway());
-            case RESERVED -> Boolean.toString(d.reserved());
-            case FITTED -> orNone(d.fitted());
-            case ALONG -> orNone(d.centre().along());
-            case ALONG_ZOOMED -> orNone(d.centre().alongZoomed());
-            case ABOVE -> orNone(d.centre().above());
-            case FOUND -> orNone(d.found());
-            default -> text(d, d.asSet(), field);
-        };
-    }
-
-    private static String text(Device d, Device.AsSet set, Field field) {
-        return switch (field) {
-            case BAUD -> orNone(set.baud());
-            case FRAMING -> set.framing();
-            case SERIAL_PROTOCOL -> set.serialProtocol();
-            case TERMINATOR -> Boolean.toString(set.terminator());
-            case IR_OFF -> Boolean.toString(set.irOff());
-            case VIEWERS -> orNone(set.viewers());
-            case STREAM_RATE -> orNone(set.streamMbits());
-            default -> throw wrong(d.ref(), field);
         };
     }
 
@@ -430,7 +316,7 @@ public final class JobItems {
         return value.isPresent() ? Integer.toString(value.getAsInt()) : "";
     }
 
-    private static String orNone(Optional<?> value) {
+    static String orNone(Optional<?> value) {
         return value.map(Object::toString).orElse("");
     }
 

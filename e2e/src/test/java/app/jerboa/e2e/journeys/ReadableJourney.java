@@ -15,7 +15,16 @@ import org.junit.jupiter.params.provider.EnumSource;
  */
 class ReadableJourney extends Jerboa {
     private static final List<String> PAGES =
-            List.of("", "site", "kit", "addresses", "bring-up", "desk", "logbook", "people");
+            List.of(
+                    "",
+                    "site",
+                    "kit",
+                    "cabling",
+                    "addresses",
+                    "bring-up",
+                    "desk",
+                    "logbook",
+                    "people");
 
     @ParameterizedTest
     @EnumSource(

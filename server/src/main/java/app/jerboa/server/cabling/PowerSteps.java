@@ -46,6 +46,7 @@ final class PowerSteps {
         steps.load();
         feed.most().ifPresentOrElse(steps::solved, steps::unsolved);
         steps.longest();
+        steps.byGauge();
         steps.battery();
         return steps.steps;
     }
@@ -169,6 +170,28 @@ final class PowerSteps {
                         : "where the device sits at its least volts",
                 figures.length(channel ? 100 : most),
                 channel ? "TIA-568" : CONSTANT);
+    }
+
+    /** What another gauge of the same cable would allow. */
+    private void byGauge() {
+        List<String> each = new ArrayList<>();
+        for (int gauge : run.cable().gauges()) {
+            double fixed = ethernet ? 0.2 : 0;
+            double perMetre =
+                    ethernet
+                            ? PowerPlan.poeOhms(
+                                            1,
+                                            gauge,
+                                            run.clad(),
+                                            feed.poe().map(PoeClass::pairs).orElse(2))
+                                    - fixed
+                            : PowerPlan.dcOhms(1, gauge, run.clad(), run.conductors());
+            double most = feed.longestMetres(perMetre, fixed);
+            each.add("AWG " + gauge + " " + figures.length(ethernet ? Math.min(100, most) : most));
+        }
+        if (each.size() > 1) {
+            add("By gauge", String.join(", ", each), "longest of each", CONSTANT);
+        }
     }
 
     private void battery() {

@@ -12,23 +12,20 @@ import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PictureReach;
 import app.jerboa.core.job.cabling.PowerOver;
 import app.jerboa.core.job.cabling.PowerPlan;
-import app.jerboa.core.job.cabling.SerialLine;
-import app.jerboa.core.job.cabling.SerialRate;
-import app.jerboa.core.job.cabling.SerialSettings;
 import app.jerboa.core.job.cabling.Streams;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.serial.Leads;
-import app.jerboa.core.serial.SerialReach;
 import app.jerboa.core.value.Lengths;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.Set;
 
 /** Everything that is worked out for one run, step by step, by the same rules as the checks. */
 final class RunSums {
+    private static final Set<Signal> PICTURES = EnumSet.of(Signal.SDI, Signal.HDMI);
+
     private final Job job;
     private final Cabling cabling;
     private final PowerPlan power;
@@ -62,7 +59,9 @@ final class RunSums {
     private List<SumLine> all(OptionalDouble volts) {
         feed(volts).ifPresent(f -> steps.addAll(PowerSteps.of(f, run, figures)));
         picture();
-        serial();
+        if (link.signal().serial()) {
+            steps.addAll(SerialSteps.of(cabling, link, figures));
+        }
         stream();
         cut();
         return steps;
@@ -82,6 +81,7 @@ final class RunSums {
     }
 
     private void picture() {
+        dial();
         PictureReach.of(job, link)
                 .ifPresent(
                         r -> {
@@ -98,6 +98,31 @@ final class RunSums {
                                             "Rules for picture leads, " + r.format(),
                                             run.metres() <= r.longestMetres()));
                         });
+    }
+
+    /** What is easier now than on a ladder later. */
+    private void dial() {
+        Device giver = link.giver().device();
+        String standard = job.site().habits().standard();
+        giver.profile().video().stream()
+                .flatMap(v -> v.dial().stream())
+                .filter(d -> d.format().equals(standard))
+                .findFirst()
+                .filter(d -> PICTURES.contains(link.signal()))
+                .ifPresent(
+                        d ->
+                                steps.add(
+                                        new SumLine(
+                                                "Set while in reach",
+                                                giver.name()
+                                                        + " is at "
+                                                        + (giver.format().isEmpty()
+                                                                ? "nobody looked"
+                                                                : giver.format()),
+                                                "dial " + d.position() + ", " + standard,
+                                                "Profile: dial; Site: picture format",
+                                                giver.format().isEmpty()
+                                                        || giver.format().equals(standard))));
     }
 
     private void coax(PictureReach r) {
@@ -119,98 +144,6 @@ final class RunSums {
                         number(loss, 1) + " dB of " + number(r.allowedDb(), 0) + " dB",
                         "Cable at half the link's rate; receiver by its profile",
                         loss <= r.allowedDb()));
-    }
-
-    private void serial() {
-        if (!link.signal().serial()) {
-            return;
-        }
-        settings();
-        SerialLine.all(cabling).stream()
-                .filter(l -> l.links().contains(link))
-                .findFirst()
-                .flatMap(SerialRate::of)
-                .ifPresent(
-                        r ->
-                                steps.add(
-                                        new SumLine(
-                                                "Updates",
-                                                number(r.whole(), 1)
-                                                        + " a second for all, at "
-                                                        + r.baud()
-                                                        + " baud",
-                                                number(r.perCamera(), 1) + " a second each",
-                                                "Command and replies on the wire, all moving",
-                                                r.perCamera() >= 10)));
-        reach();
-        leads();
-    }
-
-    private void settings() {
-        String both =
-                Stream.of(link.giver(), link.taker())
-                        .map(Link.Plug::device)
-                        .map(RunSums::setting)
-                        .collect(Collectors.joining("; "));
-        List<SerialSettings> ends =
-                Stream.of(link.giver(), link.taker())
-                        .flatMap(p -> SerialSettings.of(p.device()).stream())
-                        .toList();
-        boolean alike =
-                ends.size() < 2
-                        || ends.get(0).baud() == ends.get(1).baud()
-                                && ends.get(0).framing().equals(ends.get(1).framing());
-        steps.add(
-                new SumLine(
-                        "Settings",
-                        both,
-                        alike ? "alike" : "differ",
-                        "As set, else as from the factory",
-                        alike));
-    }
-
-    private static String setting(Device d) {
-        return SerialSettings.of(d)
-                .map(s -> d.name() + " " + s.baud() + " " + s.framing())
-                .orElse(d.name() + " unknown");
-    }
-
-    private void reach() {
-        double sure =
-                switch (link.signal()) {
-                    case RS_232 -> SerialReach.RS_232_SURE;
-                    case RS_422 -> SerialReach.RS_422;
-                    default -> SerialReach.RS_485;
-                };
-        steps.add(
-                new SumLine(
-                        "Reaches",
-                        link.signal() == Signal.RS_232
-                                ? "guaranteed; likely to "
-                                        + figures.length(SerialReach.rs232Likely())
-                                        + " at 9600 baud"
-                                : "all its runs together",
-                        figures.length(sure),
-                        "TIA-232, TIA-422, TIA-485",
-                        run.metres() <= sure));
-    }
-
-    private void leads() {
-        List<Double> offered =
-                Stream.of(link.from(), link.to())
-                        .flatMap(e -> e.device().profile().leadMetres().stream())
-                        .distinct()
-                        .toList();
-        List<Double> leads = Leads.cover(run.metres(), offered);
-        if (!leads.isEmpty() && link.signal() == Signal.RS_232) {
-            double sum = leads.stream().mapToDouble(l -> l).sum();
-            steps.add(
-                    SumLine.of(
-                            "Leads",
-                            leads.stream().map(figures::length).collect(Collectors.joining(" + ")),
-                            figures.length(sum - run.metres()) + " slack",
-                            "Fewest that cover it, then least slack"));
-        }
     }
 
     private void stream() {

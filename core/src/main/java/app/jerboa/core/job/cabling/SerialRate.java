@@ -16,7 +16,7 @@ import java.util.Optional;
 public record SerialRate(int baud, double whole, double perCamera) {
 
     /** Empty for a line without cameras, or without settings. */
-    public static Optional<SerialRate> of(SerialLine line) {
+    public static Optional<SerialRate> of(ChainOrBus line) {
         int cameras = line.cameras().size();
         Optional<SerialSettings> slowest =
                 line.stations().stream()

@@ -2,7 +2,7 @@ package app.jerboa.core.job.cabling.check;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.JobItems;
-import app.jerboa.core.job.cabling.SerialLine;
+import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.serial.SerialReach;
 import app.jerboa.core.value.DeviceId;
@@ -22,7 +22,7 @@ final class BusCheck {
 
     static List<Finding> of(CablingPlan plan) {
         List<Finding> found = new ArrayList<>();
-        for (SerialLine bus : plan.serial()) {
+        for (ChainOrBus bus : plan.serial()) {
             if (bus.signal() == Signal.RS_485) {
                 check(bus, found);
             }
@@ -30,7 +30,7 @@ final class BusCheck {
         return found;
     }
 
-    private static void check(SerialLine bus, List<Finding> found) {
+    private static void check(ChainOrBus bus, List<Finding> found) {
         double loads = bus.stations().stream().mapToDouble(BusCheck::unitLoads).sum();
         if (bus.metres() > SerialReach.RS_485) {
             found.add(about(bus, CablingCodes.LENGTH, Field.METRES, "bus"));
@@ -49,7 +49,7 @@ final class BusCheck {
         return d.profile().serial().map(s -> s.unitLoads().orElse(1)).orElse(1.0);
     }
 
-    private static Finding about(SerialLine bus, FindingCode code, Field field, String what) {
+    private static Finding about(ChainOrBus bus, FindingCode code, Field field, String what) {
         double loads = bus.stations().stream().mapToDouble(BusCheck::unitLoads).sum();
         return Finding.of(
                 code,
@@ -65,7 +65,7 @@ final class BusCheck {
     }
 
     /** Stations with one lead are the ends. */
-    private static void terminators(SerialLine bus, List<Finding> found) {
+    private static void terminators(ChainOrBus bus, List<Finding> found) {
         List<DeviceId> ends =
                 List.of(
                         bus.stations().get(0).id(),

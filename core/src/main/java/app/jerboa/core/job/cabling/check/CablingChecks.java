@@ -14,6 +14,7 @@ public final class CablingChecks {
                     OpenCheck::of,
                     PoeBudgetCheck::of,
                     PoeRunCheck::of,
+                    PoeNoneCheck::of,
                     DcCheck::of,
                     SerialSettingCheck::of,
                     SerialLeadCheck::of,

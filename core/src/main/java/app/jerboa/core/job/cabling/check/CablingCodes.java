@@ -24,6 +24,7 @@ public final class CablingCodes {
     public static final FindingCode HEADROOM = new FindingCode("POE-HEADROOM", WARN);
     public static final FindingCode CLASS = new FindingCode("POE-CLASS", STOP);
     public static final FindingCode RESERVE = new FindingCode("POE-RESERVE", WARN);
+    public static final FindingCode NONE = new FindingCode("POE-NONE", STOP);
     public static final FindingCode POE_DROP = new FindingCode("POE-DROP", STOP);
     public static final FindingCode CLAD = new FindingCode("POE-CLAD", STOP);
     public static final FindingCode PASSIVE = new FindingCode("POE-PASSIVE", STOP);
@@ -74,6 +75,7 @@ public final class CablingCodes {
                     HEADROOM,
                     CLASS,
                     RESERVE,
+                    NONE,
                     POE_DROP,
                     CLAD,
                     PASSIVE,

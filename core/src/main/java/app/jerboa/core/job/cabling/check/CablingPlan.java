@@ -6,9 +6,9 @@ import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PowerPlan;
-import app.jerboa.core.job.cabling.SerialLine;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
@@ -20,10 +20,10 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /** A job's cabling with what its checks look up again and again. */
-record CablingPlan(Job job, Cabling cabling, PowerPlan power, List<SerialLine> serial) {
+record CablingPlan(Job job, Cabling cabling, PowerPlan power, List<ChainOrBus> serial) {
     static CablingPlan of(Job job) {
         Cabling cabling = Cabling.of(job, KitIndex.of(job));
-        return new CablingPlan(job, cabling, PowerPlan.of(cabling), SerialLine.all(cabling));
+        return new CablingPlan(job, cabling, PowerPlan.of(cabling), ChainOrBus.all(cabling));
     }
 
     /** About one run, named by its sockets; the taking device comes first. */

@@ -3,8 +3,8 @@ package app.jerboa.core.job.cabling.check;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
-import app.jerboa.core.job.cabling.SerialLine;
 import app.jerboa.core.job.cabling.SerialRate;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Signal;
@@ -35,7 +35,7 @@ final class SerialLeadCheck {
 
     static List<Finding> of(CablingPlan plan) {
         SerialLeadCheck check = new SerialLeadCheck(plan);
-        for (SerialLine line : plan.serial()) {
+        for (ChainOrBus line : plan.serial()) {
             line.links().forEach(l -> check.length(line.signal(), l));
             line.links().forEach(check::subscribed);
             check.order(line);
@@ -86,7 +86,7 @@ final class SerialLeadCheck {
     }
 
     /** A chain hands out its addresses in the order of its leads. */
-    private void order(SerialLine line) {
+    private void order(ChainOrBus line) {
         List<Line> lines =
                 line.cameras().stream()
                         .map(c -> plan.cabling().line(c.id()))
@@ -117,7 +117,7 @@ final class SerialLeadCheck {
                         .withFixes(List.of(Fix.editing("renumber", edits))));
     }
 
-    private void rate(SerialLine line) {
+    private void rate(ChainOrBus line) {
         Optional<SerialRate> rate = SerialRate.of(line);
         if (rate.filter(r -> r.perCamera() < LEAST_UPDATES).isEmpty()) {
             return;
@@ -136,7 +136,7 @@ final class SerialLeadCheck {
     }
 
     /** The lowest baud that all can do and that is enough. */
-    private static List<Fix> faster(SerialLine line, SerialRate now) {
+    private static List<Fix> faster(ChainOrBus line, SerialRate now) {
         double times = LEAST_UPDATES / now.perCamera();
         return line.stations().get(0).profile().serial().stream()
                 .flatMap(s -> s.bauds().stream())
@@ -153,7 +153,7 @@ final class SerialLeadCheck {
         return d.profile().serial().filter(s -> s.bauds().contains(baud)).isPresent();
     }
 
-    private static List<Edit> set(SerialLine line, String baud) {
+    private static List<Edit> set(ChainOrBus line, String baud) {
         return line.stations().stream()
                 .map(d -> Edit.of(d.id(), Field.BAUD, JobItems.text(d, Field.BAUD), baud))
                 .filter(e -> !e.before().equals(e.after()))

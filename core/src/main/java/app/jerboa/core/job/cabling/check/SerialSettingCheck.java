@@ -2,7 +2,7 @@ package app.jerboa.core.job.cabling.check;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.JobItems;
-import app.jerboa.core.job.cabling.SerialLine;
+import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.SerialSettings;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
@@ -29,14 +29,14 @@ final class SerialSettingCheck {
 
     static List<Finding> of(CablingPlan plan) {
         List<Finding> found = new ArrayList<>();
-        for (SerialLine line : plan.serial()) {
+        for (ChainOrBus line : plan.serial()) {
             line.driver().ifPresent(d -> SETTINGS.forEach(s -> check(line, d, s, found)));
         }
         return found;
     }
 
     private static void check(
-            SerialLine line, Device driver, Setting setting, List<Finding> found) {
+            ChainOrBus line, Device driver, Setting setting, List<Finding> found) {
         Optional<String> wanted = SerialSettings.of(driver).map(setting.reads());
         List<String> values =
                 line.cameras().stream()

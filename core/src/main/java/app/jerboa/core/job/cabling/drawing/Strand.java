@@ -2,8 +2,8 @@ package app.jerboa.core.job.cabling.drawing;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
-import app.jerboa.core.job.cabling.SerialLine;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
 import java.util.ArrayList;
@@ -73,7 +73,7 @@ record Strand(List<Link> links) {
                 : Optional.empty();
     }
 
-    static List<Strand> serial(List<SerialLine> lines, Signal signal) {
+    static List<Strand> serial(List<ChainOrBus> lines, Signal signal) {
         return lines.stream()
                 .filter(l -> l.signal() == signal)
                 .map(l -> new Strand(l.links()))

@@ -207,6 +207,33 @@ class CablingChecksTest {
     }
 
     @Test
+    void whereAllIsPoweredOverEthernetASplitterHelps() {
+        Profile splitter =
+                profile("splitter", Sort.POE_SPLITTER)
+                        .supplying(12, 21, 0.85)
+                        .port("PoE", Join.ETHERNET, 1, PortUse.POWER)
+                        .port("LAN", Join.ETHERNET, 1, PortUse.NETWORK)
+                        .port("12 V", Join.DC_OUT, 1, PortUse.POWER)
+                        .drawing(4, 0)
+                        .profile();
+        Profile dark =
+                profile("dark", Sort.BOX_CAMERA)
+                        .dc(12, 10.8, 9)
+                        .port("LAN", Join.ETHERNET, 1, PortUse.CONTROL)
+                        .port("DC", Join.DC_IN, 1, PortUse.POWER)
+                        .profile();
+        JobUnderTest house = new JobUnderTest(BIG, splitter, dark);
+        long s = house.device("S", BIG);
+        long camera = house.device("L1", dark);
+        house.device("P", splitter);
+        house.run(s, "PORT 1", camera, "LAN", "data", 60);
+        assertThat(house.codes(CablingChecks::check)).isEmpty();
+        house.site(Field.SCHOOL_POWER, "poe");
+        Fix fix = house.only("POE-NONE", CablingChecks::check).fixes().get(0);
+        assertThat(house.after(fix, CablingChecks::check)).containsExactly("DC-POLARITY");
+    }
+
+    @Test
     void wantsCopperAndAThickerOneWhereItIsLong() {
         long s = job.device("S", BIG);
         job.run(s, "PORT 1", job.device("L1", HEAD), "LAN", "data", 90, Field.CLAD, true);

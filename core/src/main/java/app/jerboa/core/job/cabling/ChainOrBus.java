@@ -22,15 +22,15 @@ import java.util.Set;
  * @param links between them, in the same order
  * @param straight each station has at most one lead on each side
  */
-public record SerialLine(Signal signal, List<Device> stations, List<Link> links, boolean straight) {
-    public SerialLine {
+public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links, boolean straight) {
+    public ChainOrBus {
         stations = List.copyOf(stations);
         links = List.copyOf(links);
     }
 
     /** Every chain and bus, in the order of their first runs. */
-    public static List<SerialLine> all(Cabling cabling) {
-        List<SerialLine> lines = new ArrayList<>();
+    public static List<ChainOrBus> all(Cabling cabling) {
+        List<ChainOrBus> lines = new ArrayList<>();
         for (Signal signal : List.of(Signal.RS_232, Signal.RS_422, Signal.RS_485)) {
             Map<DeviceId, List<Link>> at = new HashMap<>();
             List<Device> order = new ArrayList<>();
@@ -88,7 +88,7 @@ public record SerialLine(Signal signal, List<Device> stations, List<Link> links,
         return all;
     }
 
-    private static SerialLine walk(
+    private static ChainOrBus walk(
             Signal signal, Device start, Map<DeviceId, List<Link>> at, Set<DeviceId> seen) {
         List<Device> stations = new ArrayList<>();
         List<Link> links = new ArrayList<>();
@@ -110,7 +110,7 @@ public record SerialLine(Signal signal, List<Device> stations, List<Link> links,
                 }
             }
         }
-        return new SerialLine(signal, stations, links, straight && links.size() < stations.size());
+        return new ChainOrBus(signal, stations, links, straight && links.size() < stations.size());
     }
 
     public List<Device> cameras() {

@@ -1,0 +1,153 @@
+package app.jerboa.server.cabling;
+
+import static app.jerboa.server.cabling.Figures.number;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Run;
+import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.ChainOrBus;
+import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.SerialRate;
+import app.jerboa.core.job.cabling.SerialSettings;
+import app.jerboa.core.profile.SerialLine;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.serial.Leads;
+import app.jerboa.core.serial.SerialReach;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** One serial lead, step by step: settings, updates, poles, reach, the leads it is made of. */
+final class SerialSteps {
+    private final Link link;
+    private final Run run;
+    private final Figures figures;
+    private final List<SumLine> steps = new ArrayList<>();
+
+    private SerialSteps(Link link, Figures figures) {
+        this.link = link;
+        this.figures = figures;
+        run = link.run();
+    }
+
+    /**
+     * @param link of a serial signal
+     */
+    static List<SumLine> of(Cabling cabling, Link link, Figures figures) {
+        SerialSteps steps = new SerialSteps(link, figures);
+        steps.settings();
+        steps.updates(cabling);
+        steps.poles();
+        steps.reach();
+        steps.leads();
+        return steps.steps;
+    }
+
+    private void updates(Cabling cabling) {
+        ChainOrBus.all(cabling).stream()
+                .filter(l -> l.links().contains(link))
+                .findFirst()
+                .flatMap(SerialRate::of)
+                .ifPresent(
+                        r ->
+                                steps.add(
+                                        new SumLine(
+                                                "Updates",
+                                                number(r.whole(), 1)
+                                                        + " a second for all, at "
+                                                        + r.baud()
+                                                        + " baud",
+                                                number(r.perCamera(), 1) + " a second each",
+                                                "Command and replies on the wire, all moving",
+                                                r.perCamera() >= 10)));
+    }
+
+    /** Makers letter A and B both ways round: what each of them calls its wires. */
+    private void poles() {
+        if (link.signal() == Signal.RS_232) {
+            return;
+        }
+        steps.add(
+                SumLine.of(
+                        "Plus to plus",
+                        pole(SerialLine::plus),
+                        "minus to minus",
+                        "Profiles: " + pole(SerialLine::minus)));
+    }
+
+    private String pole(Function<SerialLine, String> wire) {
+        return Stream.of(link.giver(), link.taker())
+                .map(Link.Plug::device)
+                .map(d -> d.name() + ": " + d.profile().serial().map(wire).orElse("see its label"))
+                .collect(Collectors.joining("; "));
+    }
+
+    private void settings() {
+        String both =
+                Stream.of(link.giver(), link.taker())
+                        .map(Link.Plug::device)
+                        .map(SerialSteps::setting)
+                        .collect(Collectors.joining("; "));
+        List<SerialSettings> ends =
+                Stream.of(link.giver(), link.taker())
+                        .flatMap(p -> SerialSettings.of(p.device()).stream())
+                        .toList();
+        boolean alike =
+                ends.size() < 2
+                        || ends.get(0).baud() == ends.get(1).baud()
+                                && ends.get(0).framing().equals(ends.get(1).framing());
+        steps.add(
+                new SumLine(
+                        "Settings",
+                        both,
+                        alike ? "alike" : "differ",
+                        "As set, else as from the factory",
+                        alike));
+    }
+
+    private static String setting(Device d) {
+        return SerialSettings.of(d)
+                .map(s -> d.name() + " " + s.baud() + " " + s.framing())
+                .orElse(d.name() + " unknown");
+    }
+
+    private void reach() {
+        double sure =
+                switch (link.signal()) {
+                    case RS_232 -> SerialReach.RS_232_SURE;
+                    case RS_422 -> SerialReach.RS_422;
+                    default -> SerialReach.RS_485;
+                };
+        steps.add(
+                new SumLine(
+                        "Reaches",
+                        link.signal() == Signal.RS_232
+                                ? "guaranteed; likely to "
+                                        + figures.length(SerialReach.rs232Likely())
+                                        + " at 9600 baud"
+                                : "all its runs together",
+                        figures.length(sure),
+                        "TIA-232, TIA-422, TIA-485",
+                        run.metres() <= sure));
+    }
+
+    private void leads() {
+        List<Double> offered =
+                Stream.of(link.from(), link.to())
+                        .flatMap(e -> e.device().profile().leadMetres().stream())
+                        .distinct()
+                        .toList();
+        List<Double> leads = Leads.cover(run.metres(), offered);
+        if (!leads.isEmpty() && link.signal() == Signal.RS_232) {
+            double sum = leads.stream().mapToDouble(l -> l).sum();
+            steps.add(
+                    SumLine.of(
+                            "Leads",
+                            leads.stream().map(figures::length).collect(Collectors.joining(" + ")),
+                            figures.length(sum - run.metres()) + " slack",
+                            "Fewest that cover it, then least slack"));
+        }
+    }
+}
