@@ -54,6 +54,8 @@ class KitJourney extends Jerboa {
         assertThat(desk.page.locator("table[aria-label=Kit]")).hasAttribute("aria-rowcount", "13");
         desk.page.locator("main h1").click();
         desk.page.keyboard().press("]");
+        assertThat(desk.page.getByText("No runs yet")).isVisible();
+        desk.page.keyboard().press("]");
         assertThat(desk.row("L1")).containsText("10.10.0.23");
         assertThat(desk.row("L9")).containsText("10.10.0.21");
         assertThat(desk.page.locator("aside [data-code=ADDR-RIVALS]")).hasCount(2);
