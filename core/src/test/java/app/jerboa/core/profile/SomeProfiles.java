@@ -258,6 +258,40 @@ public final class SomeProfiles {
         return this;
     }
 
+    /** A battery of so many volts, watts at most and watt-hours. */
+    public SomeProfiles holding(double volts, double watts, double wattHours) {
+        gives =
+                Optional.of(
+                        new PowerSource(
+                                0,
+                                OptionalInt.empty(),
+                                0,
+                                false,
+                                OptionalDouble.of(volts),
+                                OptionalDouble.of(watts),
+                                OptionalDouble.empty(),
+                                OptionalDouble.of(wattHours),
+                                OptionalInt.empty()));
+        return this;
+    }
+
+    /** Takes any format and gives another. */
+    public SomeProfiles converting() {
+        video =
+                Optional.of(
+                        new Video(
+                                List.of("1080p50"),
+                                List.of(),
+                                true,
+                                OptionalDouble.empty(),
+                                List.of(),
+                                "",
+                                OptionalDouble.empty(),
+                                List.of(),
+                                OptionalInt.empty()));
+        return this;
+    }
+
     public SomeProfiles serial(int baud, Integer... others) {
         List<Integer> bauds = new ArrayList<>(List.of(others));
         bauds.add(baud);
