@@ -9,6 +9,7 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.core.value.TextRejected;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -17,17 +18,22 @@ import java.util.stream.Stream;
  * A run that somebody draws or changes must be possible; what was stored before may be a finding.
  */
 public final class JoinRules {
+    private static final Set<Field> JOINING =
+            EnumSet.of(Field.RUN_FROM, Field.FROM_PORT, Field.RUN_TO, Field.TO_PORT, Field.CABLE);
+
     private JoinRules() {}
 
     /**
      * @param job as it is after the change
-     * @throws ItemRejected for the first run that was touched and cannot be
+     * @throws ItemRejected for the first run whose ends or cable were touched and that cannot be
      */
     public static void check(Job job, ChangeSet changes) {
         Set<ItemRef> touched =
                 Stream.concat(
                                 changes.adds().stream().map(i -> i.ref()),
-                                changes.edits().stream().map(e -> e.item()))
+                                changes.edits().stream()
+                                        .filter(e -> JOINING.contains(e.field()))
+                                        .map(e -> e.item()))
                         .filter(r -> r.kind() == ItemKind.RUN)
                         .collect(Collectors.toSet());
         if (touched.isEmpty()) {

@@ -68,7 +68,8 @@ class JoinRulesTest {
     void whatWasWrongBeforeStandsInNobodysWay() {
         assertThatCode(() -> changed(first, Field.FROM_PORT, "PORT 1", "PORT 5"))
                 .doesNotThrowAnyException();
-        assertThatThrownBy(() -> changed(broken, Field.METRES, "9", "10"))
+        assertThatCode(() -> changed(broken, Field.METRES, "9", "10")).doesNotThrowAnyException();
+        assertThatThrownBy(() -> changed(broken, Field.CABLE, "data", "coax-rg6"))
                 .isInstanceOf(ItemRejected.class);
     }
 }
