@@ -4,6 +4,7 @@ import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { Changes, Job } from '../../shared/api/types'
@@ -20,12 +21,13 @@ import { useCabling } from './useCabling'
 
 const HERE = /^(POE|DC|SER|VID|AUD|USB|NET|PORT|CABLE)-/
 
-type Tabbed = 'drawing' | 'runs' | 'materials' | 'leads'
+const TABS = ['drawing', 'runs', 'materials', 'leads'] as const
+
+type Tabbed = (typeof TABS)[number]
 
 /** What is joined to what, over which cable, and whether it works: drawn, listed, and to be bought. */
 export function CablingPage({ job }: { readonly job: Job }) {
-  const [tab, setTab] = useState<Tabbed>('drawing')
-  const [run, setRun] = useState<number>()
+  const { tab, setTab, run, setRun } = usePlace()
   const [adding, setAdding] = useState(false)
   const [proposed, setProposed] = useState<{ version: number; changes: Changes }>()
   const cabling = useCabling(job)
@@ -86,6 +88,27 @@ export function CablingPage({ job }: { readonly job: Job }) {
       )}
     </Page>
   )
+}
+
+/** Which tab and which run, kept in the page's address: a reload or a sent link shows the same. */
+function usePlace() {
+  const [search, setSearch] = useSearchParams()
+  const set = (key: string, value: string | undefined) =>
+    setSearch(
+      (now) => {
+        if (value === undefined) now.delete(key)
+        else now.set(key, value)
+        return now
+      },
+      { replace: true },
+    )
+  const run = Number(search.get('run'))
+  return {
+    tab: TABS.find((t) => t === search.get('tab')) ?? 'drawing',
+    setTab: (tab: Tabbed) => set('tab', tab),
+    run: run > 0 ? run : undefined,
+    setRun: (next: number | undefined) => set('run', next?.toString()),
+  }
 }
 
 interface ActionsProps {

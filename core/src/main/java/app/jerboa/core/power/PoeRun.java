@@ -7,7 +7,7 @@ public final class PoeRun {
     private static final double AWG24 = Copper.ohmsPerMetre(24, 20, false);
 
     /** What the connectors of a run add, in ohm. */
-    private static final double CONNECTORS = 0.2;
+    public static final double CONNECTORS = 0.2;
 
     private PoeRun() {}
 

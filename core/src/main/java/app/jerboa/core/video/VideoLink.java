@@ -1,11 +1,7 @@
 package app.jerboa.core.video;
 
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-
 /** The rate of the serial digital link that a picture format travels on. */
 public final class VideoLink {
-    private static final Pattern FORMAT = Pattern.compile("(\\d{3,4})([ip])(\\d{2})");
     private static final double HD = 1.485;
 
     private VideoLink() {}
@@ -17,12 +13,9 @@ public final class VideoLink {
      * @throws IllegalArgumentException for what is no format
      */
     public static double gigabits(String format) {
-        Matcher m = FORMAT.matcher(format);
-        if (!m.matches()) {
-            throw new IllegalArgumentException("a format is like 1080p50, got " + format);
-        }
-        int lines = Integer.parseInt(m.group(1));
-        boolean fast = m.group(2).equals("p") && Integer.parseInt(m.group(3)) > 30;
+        PictureSize size = PictureSize.of(format);
+        int lines = size.height();
+        boolean fast = size.fps() > 30;
         if (lines <= 720 || lines <= 1080 && !fast) {
             return HD;
         } else if (lines <= 1080) {

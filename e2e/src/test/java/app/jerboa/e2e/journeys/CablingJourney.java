@@ -40,6 +40,8 @@ class CablingJourney extends Jerboa {
         drawn("12.0 V → 6.8 V").first().click();
         assertThat(step("Volts at the device")).containsText("▲ 6.79 V");
         assertThat(step("Volts at the device")).containsText("it needs 10.80 V");
+        desk.page.reload();
+        assertThat(step("Volts at the device")).containsText("▲ 6.79 V");
 
         slider("Supply").focus();
         for (int volt = 12; volt < 24; volt++) {

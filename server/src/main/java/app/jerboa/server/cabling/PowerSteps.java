@@ -9,9 +9,11 @@ import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.PowerOver;
 import app.jerboa.core.job.cabling.PowerPlan;
+import app.jerboa.core.power.Battery;
 import app.jerboa.core.power.ConstantLoad;
 import app.jerboa.core.power.Copper;
 import app.jerboa.core.power.PoeClass;
+import app.jerboa.core.power.PoeRun;
 import app.jerboa.core.profile.PowerSource;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +23,6 @@ import java.util.OptionalInt;
 final class PowerSteps {
     private static final String COPPER = "Copper table at 20 °C";
     private static final String CONSTANT = "Constant power: V I - I² R = P, the smaller current";
-    private static final double USABLE = 0.9;
 
     private final Feed feed;
     private final Run run;
@@ -151,17 +152,7 @@ final class PowerSteps {
     }
 
     private void longest() {
-        double fixed = ethernet ? 0.2 : 0;
-        double perMetre =
-                ethernet
-                        ? PowerPlan.poeOhms(
-                                        1,
-                                        run.wire(),
-                                        run.clad(),
-                                        feed.poe().map(PoeClass::pairs).orElse(2))
-                                - fixed
-                        : PowerPlan.dcOhms(1, run.wire(), run.clad(), run.conductors());
-        double most = feed.longestMetres(perMetre, fixed);
+        double most = longest(run.wire());
         boolean channel = ethernet && most > 100;
         add(
                 "Longest that works",
@@ -172,21 +163,22 @@ final class PowerSteps {
                 channel ? "TIA-568" : CONSTANT);
     }
 
+    /** The longest run in that gauge, by volts. */
+    private double longest(int gauge) {
+        int pairs = feed.poe().map(PoeClass::pairs).orElse(2);
+        double fixed = ethernet ? PoeRun.CONNECTORS : 0;
+        double perMetre =
+                ethernet
+                        ? PowerPlan.poeOhms(1, gauge, run.clad(), pairs) - fixed
+                        : PowerPlan.dcOhms(1, gauge, run.clad(), run.conductors());
+        return feed.longestMetres(perMetre, fixed);
+    }
+
     /** What another gauge of the same cable would allow. */
     private void byGauge() {
         List<String> each = new ArrayList<>();
         for (int gauge : run.cable().gauges()) {
-            double fixed = ethernet ? 0.2 : 0;
-            double perMetre =
-                    ethernet
-                            ? PowerPlan.poeOhms(
-                                            1,
-                                            gauge,
-                                            run.clad(),
-                                            feed.poe().map(PoeClass::pairs).orElse(2))
-                                    - fixed
-                            : PowerPlan.dcOhms(1, gauge, run.clad(), run.conductors());
-            double most = feed.longestMetres(perMetre, fixed);
+            double most = longest(gauge);
             each.add("AWG " + gauge + " " + figures.length(ethernet ? Math.min(100, most) : most));
         }
         if (each.size() > 1) {
@@ -208,9 +200,9 @@ final class PowerSteps {
                                                 + " Wh × 0.9 ÷ "
                                                 + watts(feed.givenWatts()),
                                         number(
-                                                        g.wattHours().getAsDouble()
-                                                                * USABLE
-                                                                / feed.givenWatts(),
+                                                        Battery.hours(
+                                                                g.wattHours().getAsDouble(),
+                                                                feed.givenWatts()),
                                                         1)
                                                 + " h",
                                         "Battery: 90 % of its watt-hours"));

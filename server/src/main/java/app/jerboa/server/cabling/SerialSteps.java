@@ -134,12 +134,7 @@ final class SerialSteps {
     }
 
     private void leads() {
-        List<Double> offered =
-                Stream.of(link.from(), link.to())
-                        .flatMap(e -> e.device().profile().leadMetres().stream())
-                        .distinct()
-                        .toList();
-        List<Double> leads = Leads.cover(run.metres(), offered);
+        List<Double> leads = Leads.cover(run.metres(), link.leadLengths());
         if (!leads.isEmpty() && link.signal() == Signal.RS_232) {
             double sum = leads.stream().mapToDouble(l -> l).sum();
             steps.add(

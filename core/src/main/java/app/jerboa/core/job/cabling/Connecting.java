@@ -9,11 +9,7 @@ import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
-import app.jerboa.core.value.Lengths;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -96,19 +92,11 @@ public final class Connecting {
             taken.add(key(end));
             taken.add(end.device().id() + " " + end.socket().signal());
         }
-        Map<Field, String> values = new EnumMap<>(Field.class);
-        values.put(Field.RUN_FROM, from.device().id().toString());
-        values.put(Field.FROM_PORT, from.socket().name());
-        values.put(Field.RUN_TO, to.device().id().toString());
-        values.put(Field.TO_PORT, to.socket().name());
-        values.put(Field.CABLE, cable.toString());
-        values.put(Field.METRES, Lengths.text(job().site().habits().usualRun()));
-        if (cable == Cable.DATA && from.socket().signal() == Signal.NETWORK) {
-            values.put(Field.FROM_PINS, "t568b");
-            values.put(Field.TO_PINS, "t568b");
-        }
-        values.putAll(more);
-        adds.add(new Item(new ItemRef(ItemKind.RUN, -1L - adds.size()), values));
+        double usual = job().site().habits().usualRun();
+        boolean data = cable == Cable.DATA && from.socket().signal() == Signal.NETWORK;
+        Map<Field, String> ends =
+                data ? Map.of(Field.FROM_PINS, "t568b", Field.TO_PINS, "t568b") : more;
+        adds.add(NewRun.of(-1L - adds.size(), from, to, cable, usual, ends));
     }
 
     /** Line by line first, then in the order of the kit. */

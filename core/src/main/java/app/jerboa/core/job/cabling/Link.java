@@ -6,7 +6,9 @@ import app.jerboa.core.profile.Flow;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Socket;
 import app.jerboa.core.value.DeviceId;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A run that can be: both its sockets are there and can be joined. */
 public record Link(Run run, Plug from, Plug to) {
@@ -54,6 +56,14 @@ public record Link(Run run, Plug from, Plug to) {
 
     private boolean backwards() {
         return to.socket().join().flow() == Flow.OUT || from.socket().join().flow() == Flow.IN;
+    }
+
+    /** Lengths that the leads of either end come in, in metres. */
+    public List<Double> leadLengths() {
+        return Stream.of(from, to)
+                .flatMap(e -> e.device().profile().leadMetres().stream())
+                .distinct()
+                .toList();
     }
 
     static Optional<Link> of(Run run, Device from, Device to) {

@@ -1,6 +1,7 @@
 package app.jerboa.core.job.cabling;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.power.DcVolts;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PowerDraw;
@@ -11,8 +12,6 @@ import java.util.Optional;
 
 /** DC from a supply of the right volts that has enough left, multicores, pads on computers. */
 final class OtherConnecting {
-    private static final double SAME_VOLTS = 0.5;
-
     private final Connecting all;
 
     OtherConnecting(Connecting all) {
@@ -46,10 +45,9 @@ final class OtherConnecting {
         for (Device supply : all.job().devices()) {
             boolean fits =
                     supply.profile().sort() == Sort.POWER_SUPPLY
-                            && Math.abs(
-                                            supply.profile().gives().orElseThrow().volts().orElse(0)
-                                                    - draw.volts().orElse(0))
-                                    < SAME_VOLTS
+                            && DcVolts.same(
+                                    supply.profile().gives().orElseThrow().volts().orElse(0),
+                                    draw.volts().orElse(0))
                             && supply.profile().gives().get().outWatts().orElse(0)
                                     >= draw.mostWatts();
             Optional<Link.Plug> out =

@@ -1,6 +1,8 @@
 package app.jerboa.core.job.cabling;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.power.Battery;
+import app.jerboa.core.power.DcVolts;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.PowerSource;
@@ -12,11 +14,6 @@ import java.util.OptionalDouble;
 
 /** How else the device at the end of a run could be fed with what is in the kit. */
 public final class PowerChoices {
-    /** What is left of a battery's watt-hours before it is changed. */
-    private static final double USABLE = 0.9;
-
-    private static final double SAME_VOLTS = 0.5;
-
     private PowerChoices() {}
 
     /**
@@ -68,8 +65,7 @@ public final class PowerChoices {
         double wanted = feed.taker().profile().draw().flatMap(d -> optional(d.volts())).orElse(0.0);
         if (gives.isEmpty()
                 || !kind
-                || gives.get().volts().orElseThrow() + SAME_VOLTS < wanted
-                || gives.get().volts().orElseThrow() > wanted * 1.25
+                || !DcVolts.suits(gives.get().volts().orElseThrow(), wanted)
                 || plan.cabling()
                         .free(source.id())
                         .noneMatch(p -> p.socket().join() == Join.DC_OUT)) {
@@ -80,7 +76,7 @@ public final class PowerChoices {
         double spare = g.outWatts().orElse(0) - other.givenWatts();
         double hours =
                 g.wattHours().isPresent()
-                        ? g.wattHours().getAsDouble() * USABLE / other.givenWatts()
+                        ? Battery.hours(g.wattHours().getAsDouble(), other.givenWatts())
                         : 0;
         return Optional.of(
                 new Choice(

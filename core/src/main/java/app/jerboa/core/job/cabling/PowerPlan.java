@@ -32,7 +32,6 @@ public final class PowerPlan {
     private static final double EFFICIENCY = 0.85;
 
     private static final double CELSIUS = 20;
-    private static final double CONNECTORS = 0.2;
 
     private final Cabling cabling;
     private final Map<DeviceId, Feed> feeds = new LinkedHashMap<>();
@@ -229,7 +228,7 @@ public final class PowerPlan {
     /** Ohm of the whole loop over a run of power over Ethernet, with its connectors. */
     public static double poeOhms(double metres, int gauge, boolean clad, int pairs) {
         double copper = Copper.ohmsPerMetre(gauge, CELSIUS, clad);
-        return PoeRun.ohms(metres, copper, pairs, CONNECTORS);
+        return PoeRun.ohms(metres, copper, pairs, PoeRun.CONNECTORS);
     }
 
     private static double poeOhms(Run run, int pairs) {

@@ -4,6 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PowerOver;
+import app.jerboa.core.power.DcVolts;
 import app.jerboa.core.profile.PowerSource;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.Field;
@@ -17,9 +18,6 @@ import java.util.OptionalInt;
 
 /** Each run of DC: volts that arrive, volts that are too many, watts of the supply. */
 final class DcCheck {
-    /** Beyond this share of its nominal volts a device is in danger. */
-    private static final double MOST_SHARE = 1.25;
-
     private DcCheck() {}
 
     static List<Finding> of(CablingPlan plan) {
@@ -43,7 +41,7 @@ final class DcCheck {
                         .map(d -> d.volts())
                         .orElse(OptionalDouble.empty())
                         .orElse(0);
-        return nominal > 0 && f.volts() > nominal * MOST_SHARE
+        return DcVolts.tooMany(f.volts(), nominal)
                 ? Optional.of(
                         plan.about(
                                         f.link(),

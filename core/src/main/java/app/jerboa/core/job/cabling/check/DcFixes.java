@@ -5,24 +5,21 @@ import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.NewRun;
 import app.jerboa.core.job.cabling.PowerPlan;
+import app.jerboa.core.power.DcVolts;
 import app.jerboa.core.profile.Cable;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.PowerSource;
-import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Fix;
 import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -33,8 +30,6 @@ import java.util.stream.Stream;
 final class DcFixes {
     /** Half of a data cable's eight. */
     private static final int MOST_BONDED = 4;
-
-    private static final double SAME_VOLTS = 0.5;
 
     private final CablingPlan plan;
     private final Feed feed;
@@ -123,8 +118,8 @@ final class DcFixes {
         PowerDraw takes = converter.profile().draw().orElseThrow();
         double wanted = feed.taker().profile().draw().orElseThrow().volts().orElse(0);
         double volts = source.volts().orElse(0);
-        if (Math.abs(volts - takes.volts().orElse(0)) > SAME_VOLTS
-                || Math.abs(gives.volts().orElse(0) - wanted) > SAME_VOLTS
+        if (!DcVolts.same(volts, takes.volts().orElse(0))
+                || !DcVolts.same(gives.volts().orElse(0), wanted)
                 || gives.outWatts().orElse(0) < feed.load()) {
             return false;
         }
@@ -151,14 +146,7 @@ final class DcFixes {
                                 CablingPlan.edit(run, toPort, in.socket().name()))
                         .filter(e -> !e.before().equals(e.after()))
                         .toList();
-        Map<Field, String> lead = new EnumMap<>(Field.class);
-        lead.put(Field.RUN_FROM, converter.id().toString());
-        lead.put(Field.FROM_PORT, out.socket().name());
-        lead.put(Field.RUN_TO, device.device().id().toString());
-        lead.put(Field.TO_PORT, device.socket().name());
-        lead.put(Field.CABLE, Signal.DC.cables().get(0).toString());
-        lead.put(Field.METRES, "1");
-        Item add = new Item(new ItemRef(ItemKind.RUN, -1), lead);
+        Item add = NewRun.of(-1, out, device, 1);
         return new Fix("step-down", new ChangeSet(List.of(add), edits, List.of()));
     }
 

@@ -3,7 +3,9 @@ package app.jerboa.core.job.cabling.check;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.NewRun;
 import app.jerboa.core.job.cabling.PowerPlan;
+import app.jerboa.core.power.DcVolts;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.PowerDraw;
@@ -15,18 +17,13 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
 import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** Where the house powers over Ethernet only: what hangs on such a port and takes none from it. */
 final class PoeNoneCheck {
-    private static final double SAME_VOLTS = 0.5;
-
     private PoeNoneCheck() {}
 
     static List<Finding> of(CablingPlan plan) {
@@ -84,7 +81,7 @@ final class PoeNoneCheck {
         return splitter.profile()
                 .gives()
                 .filter(g -> g.outWatts().orElse(0) >= draw.mostWatts())
-                .filter(g -> Math.abs(g.volts().orElse(0) - draw.volts().orElse(0)) <= SAME_VOLTS)
+                .filter(g -> DcVolts.same(g.volts().orElse(0), draw.volts().orElse(0)))
                 .isPresent();
     }
 
@@ -107,7 +104,8 @@ final class PoeNoneCheck {
                                 run,
                                 far ? Field.TO_PORT : Field.FROM_PORT,
                                 in.get().socket().name()));
-        List<Item> adds = List.of(lead(-1, data.get(), end), lead(-2, out.get(), plug.get()));
+        List<Item> adds =
+                List.of(NewRun.of(-1, data.get(), end, 1), NewRun.of(-2, out.get(), plug.get(), 1));
         return Optional.of(new Fix("splitter", new ChangeSet(adds, edits, List.of())));
     }
 
@@ -116,17 +114,5 @@ final class PoeNoneCheck {
                 .free(d.id())
                 .filter(p -> p.socket().join() == join && p.socket().port().use() == use)
                 .findFirst();
-    }
-
-    /** A metre between the splitter and the device beside it. */
-    private static Item lead(long id, Link.Plug from, Link.Plug to) {
-        Map<Field, String> values = new EnumMap<>(Field.class);
-        values.put(Field.RUN_FROM, from.device().id().toString());
-        values.put(Field.FROM_PORT, from.socket().name());
-        values.put(Field.RUN_TO, to.device().id().toString());
-        values.put(Field.TO_PORT, to.socket().name());
-        values.put(Field.CABLE, from.socket().signal().cables().get(0).toString());
-        values.put(Field.METRES, "1");
-        return new Item(new ItemRef(ItemKind.RUN, id), values);
     }
 }

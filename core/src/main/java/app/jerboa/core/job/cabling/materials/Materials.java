@@ -24,7 +24,6 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 
 /**
  * Everything that the runs of a job are made of.
@@ -144,11 +143,7 @@ public record Materials(List<Cut> cuts, List<Material> list) {
         private void lead(Link link) {
             Run run = link.run();
             String name = CableWords.of(run.cable()) + (run.cable() == Cable.SERIAL ? "" : " lead");
-            List<Double> offered =
-                    Stream.of(link.from(), link.to())
-                            .flatMap(e -> e.device().profile().leadMetres().stream())
-                            .distinct()
-                            .toList();
+            List<Double> offered = link.leadLengths();
             boolean serial = run.cable() == Cable.SERIAL && !offered.isEmpty();
             List<Double> leads = Leads.cover(run.metres(), serial ? offered : SHOP);
             if (leads.isEmpty()) {
