@@ -1,0 +1,33 @@
+package app.jerboa.core.bringup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.net.Ipv4Subnet;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LaptopAddressTest {
+    /** network + min(250, hosts), downwards, first that nobody has. */
+    @ParameterizedTest
+    @CsvSource({
+        "192.168.77.0/24, '', 192.168.77.250",
+        "192.168.77.0/24, 192.168.77.250, 192.168.77.249",
+        "192.168.77.0/29, 192.168.77.6, 192.168.77.5",
+        "10.90.0.0/16, '', 10.90.0.250"
+    })
+    void laptopAddress(String subnet, String avoid, String expected) {
+        List<Ipv4> used = avoid.isEmpty() ? List.of() : List.of(Ipv4.parse(avoid));
+        assertThat(LaptopAddress.in(Ipv4Subnet.parse(subnet), used))
+                .map(LaptopAddress::address)
+                .contains(Ipv4.parse(expected));
+    }
+
+    @Test
+    void aFullSubnetLeavesNoLaptopAddress() {
+        List<Ipv4> used = List.of(Ipv4.parse("10.0.0.1"), Ipv4.parse("10.0.0.2"));
+        assertThat(LaptopAddress.in(Ipv4Subnet.parse("10.0.0.0/30"), used)).isEmpty();
+    }
+}
