@@ -29,6 +29,7 @@ run_backup() {
   logged "The backup could not be made; nothing was changed." backup \
     "$PG_BIN/pg_dump" --format=custom --no-owner --file="$file.part"
   mv "$file.part" "$file"
+  say "Device passwords in it are encrypted with the key in .jerboa/secret-key: keep that file too, somewhere else than the backup."
   say "Everything stored is in $file ($(du -h "$file" | cut -f1)). Keep it somewhere else than on this machine."
 }
 

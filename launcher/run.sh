@@ -132,6 +132,7 @@ run_demo() {
   start_rig "$speed"
   pg_start pg "$PG_FIRST_PORT"
   pg_database jerboa
+  export JERBOA_SECRET_KEY; JERBOA_SECRET_KEY=$(secret secret-key 44)
   export JERBOA_DEMO_PASSWORD; JERBOA_DEMO_PASSWORD=$(secret demo-password 10)
   start_server
   wait_until_up
@@ -176,6 +177,7 @@ run_serve() {
     pg_start pg "$PG_FIRST_PORT"
     pg_database jerboa
   fi
+  export JERBOA_SECRET_KEY; JERBOA_SECRET_KEY=${JERBOA_SECRET_KEY:-$(secret secret-key 44)}
   start_server
   wait_until_up
   say ""

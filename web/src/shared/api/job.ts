@@ -8,6 +8,7 @@ export const jobKeys = {
   all: ['jobs'] as const,
   one: (job: number) => ['job', job] as const,
   bringUp: (job: number) => ['job', job, 'bring-up'] as const,
+  methods: (job: number, workshop: boolean) => ['job', job, 'methods', workshop] as const,
   rig: (job: number) => ['job', job, 'rig'] as const,
   log: (job: number) => ['job', job, 'log'] as const,
   people: (job: number) => ['job', job, 'people'] as const,

@@ -67,6 +67,7 @@ class ServerWallsTest {
                         "..server.lines..",
                         "..server.mount..",
                         "..server.site..",
+                        "..server.secrets..",
                         "..server.profile..")
                 .check(SERVER);
     }

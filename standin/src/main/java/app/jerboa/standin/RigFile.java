@@ -21,7 +21,11 @@ import java.util.Optional;
 public final class RigFile {
     record Saved(Instant worldNow, double speed, Map<String, SavedHall> halls) {}
 
-    record SavedHall(NetworkSettings laptop, List<SavedDevice> devices) {}
+    /** {@code also} is absent in files of before. */
+    record SavedHall(
+            NetworkSettings laptop,
+            Optional<List<NetworkSettings>> also,
+            List<SavedDevice> devices) {}
 
     record SavedDevice(
             String id,
@@ -55,6 +59,7 @@ public final class RigFile {
                         .map(d -> new Rig.Wanted(d.id(), d.name(), d.profile(), d.mac()))
                         .toList();
         Hall hall = rig.furnish(id, saved.laptop(), wanted);
+        saved.also().orElse(List.of()).forEach(hall::addToLaptop);
         for (SavedDevice d : saved.devices()) {
             hall.device(d.id()).ifPresent(device -> device.restore(d.settings(), d.upAt()));
         }
@@ -82,7 +87,10 @@ public final class RigFile {
     }
 
     private static SavedHall saved(Hall hall) {
-        return new SavedHall(hall.laptop(), hall.devices().stream().map(RigFile::saved).toList());
+        return new SavedHall(
+                hall.laptop(),
+                Optional.of(hall.also()),
+                hall.devices().stream().map(RigFile::saved).toList());
     }
 
     private static SavedDevice saved(RigDevice d) {

@@ -1,22 +1,25 @@
 package app.jerboa.core.bringup;
 
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** Seconds of a technician's time per kind of work. */
-public final class StepTimes {
+/**
+ * Seconds of a technician's time per kind of work.
+ *
+ * @param seconds of every kind
+ */
+public record StepTimes(Map<Work, Integer> seconds) {
     /** So many of a kind must have been done before their mean says more than the default. */
     public static final int ENOUGH = 3;
 
     /** Taken longer than so many times the default, it held a pause. */
     private static final int PAUSE = 10;
 
-    private final Map<Work, Integer> seconds;
-
-    private StepTimes(Map<Work, Integer> seconds) {
-        this.seconds = seconds;
+    public StepTimes {
+        seconds = Collections.unmodifiableMap(new EnumMap<>(seconds));
     }
 
     public static StepTimes usual() {

@@ -1,6 +1,7 @@
 package app.jerboa.core.bringup;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -41,7 +42,7 @@ public enum Work {
     }
 
     public String wire() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 
     public static Optional<Work> fromWire(String name) {

@@ -1,5 +1,6 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.bringup.StepTimes;
 import app.jerboa.core.value.Field;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -16,6 +17,7 @@ import java.util.OptionalInt;
  * @param usualRun length of a run until it is measured, in metres
  * @param materials how cable and spares are counted
  * @param outside the house's line to the outside
+ * @param bringUp what a bring-up goes by
  * @param schools the way chosen in each matter where practitioners differ
  */
 public record Habits(
@@ -27,6 +29,7 @@ public record Habits(
         double usualRun,
         Materials materials,
         Outside outside,
+        BringUp bringUp,
         Map<Field, String> schools) {
     /**
      * How cable and spares are counted.
@@ -43,6 +46,15 @@ public record Habits(
      * @param service may be blank
      */
     public record Outside(OptionalInt uplink, String service, OptionalInt outgoing) {}
+
+    /**
+     * What a bring-up goes by.
+     *
+     * @param times of a technician, until enough were measured
+     * @param workshopMinutes there are before the van leaves; empty when there is no time
+     * @param laptopServes Jerboa runs on the technician's laptop while others use it
+     */
+    public record BringUp(StepTimes times, OptionalInt workshopMinutes, boolean laptopServes) {}
 
     public Habits {
         schools = Collections.unmodifiableMap(new EnumMap<>(schools));

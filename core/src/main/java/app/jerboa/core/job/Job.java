@@ -30,6 +30,7 @@ public record Job(
         List<Run> runs,
         List<Price> prices,
         List<Prepared> prepared,
+        List<Secret> secrets,
         List<OwnProfile> profiles,
         List<Waiver> waivers) {
     private static final Comparator<JobItem> BY_ID = Comparator.comparing(i -> i.ref().id());
@@ -46,6 +47,7 @@ public record Job(
         runs = List.copyOf(runs);
         prices = List.copyOf(prices);
         prepared = List.copyOf(prepared);
+        secrets = List.copyOf(secrets);
         profiles = List.copyOf(profiles);
         waivers = List.copyOf(waivers);
         if (subnets.isEmpty()) {
@@ -73,6 +75,7 @@ public record Job(
                 only(Run.class, items, BY_ID),
                 only(Price.class, items, BY_ID),
                 only(Prepared.class, items, BY_ID),
+                only(Secret.class, items, BY_ID),
                 only(OwnProfile.class, items, BY_ID),
                 only(Waiver.class, items, BY_ID));
     }
@@ -95,6 +98,7 @@ public record Job(
                         runs,
                         prices,
                         prepared,
+                        secrets,
                         profiles,
                         waivers)
                 .flatMap(List::stream);
@@ -123,6 +127,13 @@ public record Job(
                         r ->
                                 within.contains(r.range().first())
                                         && within.contains(r.range().last()));
+    }
+
+    /** The password of a device, if one is kept. */
+    public Optional<Secret> password(DeviceId device) {
+        return secrets.stream()
+                .filter(s -> s.isPassword() && s.device().equals(Optional.of(device)))
+                .findFirst();
     }
 
     /** A line as people here call it: L1, LA or L0. */

@@ -1,18 +1,23 @@
 package app.jerboa.core.job;
 
 import app.jerboa.core.net.AddressFacts;
+import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.AddressedDevice;
 import app.jerboa.core.net.CountingRun;
+import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Keys;
 import app.jerboa.core.profile.Network;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** A job's facts for the address plan. */
 public final class JobAddresses {
@@ -23,6 +28,49 @@ public final class JobAddresses {
         List<CountingRun> runs = runs(job);
         Map<DeviceId, Subnet> homes = homes(job, runs);
         return job.subnets().stream().map(s -> facts(job, s, homes, runs)).toList();
+    }
+
+    /**
+     * The edits that bring a device into another subnet of the job, to the lowest place of its
+     * block that is free there; empty when none is.
+     */
+    public static List<Edit> into(Job job, Subnet subnet, Device d) {
+        AddressFacts there = facts(job).get(job.subnets().indexOf(subnet));
+        AddressedDevice homeless =
+                new AddressedDevice(
+                        d.id(),
+                        d.name(),
+                        d.profile().kind().addressRole(),
+                        Optional.empty(),
+                        subnet.range().prefix(),
+                        Optional.of(subnet.gateway()),
+                        false,
+                        false,
+                        false,
+                        false,
+                        d.profile().factory());
+        List<AddressedDevice> all = new ArrayList<>(there.devices());
+        all.removeIf(o -> o.id().equals(d.id()));
+        all.add(homeless);
+        return AddressPlanner.plan(new AddressFacts(there.lan(), all, there.runs()))
+                .moves()
+                .stream()
+                .filter(m -> m.device().equals(d.id()))
+                .findFirst()
+                .map(m -> edits(d, subnet, m.to()))
+                .orElse(List.of());
+    }
+
+    private static List<Edit> edits(Device d, Subnet subnet, Ipv4 to) {
+        Map<Field, String> after =
+                Map.of(
+                        Field.ADDRESS, to.toString(),
+                        Field.PREFIX, Integer.toString(subnet.range().prefix()),
+                        Field.GATEWAY, subnet.gateway().toString());
+        return Stream.of(Field.ADDRESS, Field.PREFIX, Field.GATEWAY)
+                .map(f -> new Edit(d.ref(), f, JobItems.text(d, f), after.get(f)))
+                .filter(e -> !e.before().equals(e.after()))
+                .toList();
     }
 
     private static AddressFacts facts(

@@ -14,6 +14,7 @@ public sealed interface JobItem
                 Device,
                 Line,
                 Prepared,
+                Secret,
                 OwnProfile,
                 Waiver {
     ItemRef ref();

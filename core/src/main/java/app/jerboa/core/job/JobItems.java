@@ -51,6 +51,7 @@ public final class JobItems {
             case RUN -> RunTexts.run(item);
             case PRICE -> RunTexts.price(item);
             case PREPARED -> prepared(item);
+            case SECRET -> secret(item);
             case PROFILE -> profile(item, shelf);
             case WAIVER -> waiver(item);
         };
@@ -167,6 +168,17 @@ public final class JobItems {
                 i.text(Field.DONE_BY));
     }
 
+    private static Secret secret(Item i) {
+        return new Secret(
+                i.ref().id(),
+                idOrNone(i, Field.SECRET_FOR),
+                i.text(Field.SECRET_USE),
+                i.text(Field.SECRET_NAME),
+                i.text(Field.SEALED),
+                i.text(Field.PRINT),
+                i.text(Field.SECRET_ORIGIN));
+    }
+
     private static OwnProfile profile(Item i, ProfileShelf shelf) {
         String facts = i.text(Field.FACTS);
         Profile profile = shelf.read(facts);
@@ -252,6 +264,8 @@ public final class JobItems {
             };
         } else if (item instanceof OwnProfile p) {
             return p.facts();
+        } else if (item instanceof Secret s) {
+            return text(s, field);
         }
         Waiver w = (Waiver) item;
         return switch (field) {
@@ -276,6 +290,18 @@ public final class JobItems {
             case TALLY -> orNone(l.tally());
             case WANTS -> l.wants().map(JobItems::words).orElse("");
             default -> throw wrong(l.ref(), field);
+        };
+    }
+
+    private static String text(Secret s, Field field) {
+        return switch (field) {
+            case SECRET_FOR -> orNone(s.device());
+            case SECRET_USE -> s.use();
+            case SECRET_NAME -> s.name();
+            case SEALED -> s.sealed();
+            case PRINT -> s.print();
+            case SECRET_ORIGIN -> s.origin();
+            default -> throw wrong(s.ref(), field);
         };
     }
 

@@ -63,6 +63,10 @@ public final class KitRemoving {
                 .filter(p -> p.device().filter(gone::contains).isPresent())
                 .map(JobItems::item)
                 .forEach(removes::add);
+        job.secrets().stream()
+                .filter(s -> s.device().filter(gone::contains).isPresent())
+                .map(JobItems::item)
+                .forEach(removes::add);
         job.devices().stream()
                 .filter(d -> gone.contains(d.id()))
                 .map(JobItems::item)

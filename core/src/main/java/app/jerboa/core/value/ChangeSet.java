@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * What one command does to a job, all or nothing: first adds, then edits in their order, then
@@ -29,6 +30,14 @@ public record ChangeSet(List<Item> adds, List<Edit> edits, List<Item> removes) {
 
     public static ChangeSet removing(Item... items) {
         return new ChangeSet(List.of(), List.of(), List.of(items));
+    }
+
+    /** Both, as one change. */
+    public ChangeSet and(ChangeSet other) {
+        return new ChangeSet(
+                Stream.concat(adds.stream(), other.adds.stream()).toList(),
+                Stream.concat(edits.stream(), other.edits.stream()).toList(),
+                Stream.concat(removes.stream(), other.removes.stream()).toList());
     }
 
     public boolean isEmpty() {

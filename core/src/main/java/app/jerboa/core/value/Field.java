@@ -41,6 +41,23 @@ public enum Field {
     SERVICE(ItemKind.SITE, "service", FieldType.name(60).orNone(), ""),
     /** What the programme is sent out at, in Mb/s. */
     OUTGOING(ItemKind.SITE, "outgoing", FieldType.number(1, 1000).orNone(), ""),
+    /**
+     * Seconds a technician takes for each kind of work of a bring-up, until enough were measured.
+     */
+    SECONDS_HOP(ItemKind.SITE, "secondsHop", FieldType.number(1, 3600), "45"),
+    SECONDS_ALIAS(ItemKind.SITE, "secondsAlias", FieldType.number(1, 3600), "20"),
+    SECONDS_PLUG(ItemKind.SITE, "secondsPlug", FieldType.number(1, 3600), "20"),
+    SECONDS_RESET(ItemKind.SITE, "secondsReset", FieldType.number(1, 3600), "60"),
+    SECONDS_UPDATE(ItemKind.SITE, "secondsUpdate", FieldType.number(1, 3600), "60"),
+    SECONDS_LEASE(ItemKind.SITE, "secondsLease", FieldType.number(1, 3600), "30"),
+    SECONDS_PORT(ItemKind.SITE, "secondsPort", FieldType.number(1, 3600), "5"),
+    SECONDS_SET(ItemKind.SITE, "secondsSet", FieldType.number(1, 3600), "60"),
+    SECONDS_VERIFY(ItemKind.SITE, "secondsVerify", FieldType.number(1, 3600), "15"),
+    SECONDS_LABEL(ItemKind.SITE, "secondsLabel", FieldType.number(1, 3600), "20"),
+    /** Minutes there are in the workshop before the van leaves; none when there is no time. */
+    WORKSHOP(ItemKind.SITE, "workshop", FieldType.number(1, 10_000).orNone(), ""),
+    /** Jerboa runs on the technician's laptop while others use it. */
+    LAPTOP_SERVES(ItemKind.SITE, "laptopServes", FieldType.of(Shape.FLAG), "false"),
     SCHOOL_ADDRESSES(
             ItemKind.SITE,
             "schoolAddresses",
@@ -244,6 +261,17 @@ public enum Field {
     /** What was fetched, loaded, charged or reset. */
     DONE_WHAT(ItemKind.PREPARED, "what", FieldType.text(1, 120), ""),
     DONE_BY(ItemKind.PREPARED, "person", FieldType.name(100), ""),
+
+    /** Whose it is; none when it is the house's, as the passphrase of a wireless network. */
+    SECRET_FOR(ItemKind.SECRET, "device", FieldType.to(ItemKind.DEVICE).orNone(), ""),
+    SECRET_USE(ItemKind.SECRET, "use", FieldType.choice(Secrets.USES), "password"),
+    /** The user it belongs to, the network's name, or the service. */
+    SECRET_NAME(ItemKind.SECRET, "name", FieldType.name(64).orNone(), ""),
+    /** Encrypted; only the server can open it. */
+    SEALED(ItemKind.SECRET, "sealed", FieldType.text(1, 1000), ""),
+    /** The same for the same secret, and nothing else can be told from it. */
+    PRINT(ItemKind.SECRET, "print", FieldType.text(1, 100), ""),
+    SECRET_ORIGIN(ItemKind.SECRET, "origin", FieldType.choice(Secrets.ORIGINS), "typed"),
 
     /** A whole profile as its JSON. */
     FACTS(ItemKind.PROFILE, "facts", FieldType.of(Shape.FACTS), ""),

@@ -27,6 +27,8 @@ public enum ItemKind {
     PRICE("price"),
     /** One thing of the before-the-van-leaves list that is done. */
     PREPARED("preparation"),
+    /** A password, key or passphrase, encrypted. */
+    SECRET("secret"),
     /** A profile of the job's own. */
     PROFILE("profile"),
     /** A finding that somebody accepted, with the reason. */

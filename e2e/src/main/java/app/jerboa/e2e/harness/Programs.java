@@ -186,6 +186,8 @@ public final class Programs implements AutoCloseable {
                 env("JERBOA_TEST_DB_PASSWORD"),
                 "JERBOA_RIG_URL",
                 "http://127.0.0.1:" + rigPort,
+                "JERBOA_SECRET_KEY",
+                "a key for journeys, thirty-two letters",
                 "JERBOA_DEMO_PASSWORD",
                 demo ? PASSWORD : "");
     }

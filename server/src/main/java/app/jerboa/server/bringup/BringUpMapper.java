@@ -1,7 +1,9 @@
 package app.jerboa.server.bringup;
 
+import app.jerboa.server.bringup.BringUpRows.Done;
 import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
+import app.jerboa.server.bringup.BringUpRows.TakenRow;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -14,17 +16,26 @@ interface BringUpMapper {
 
     List<StepRow> steps(@Param("run") long run);
 
+    /** The newest times that steps of this job took, whichever bring-up they belong to. */
+    List<TakenRow> taken(@Param("job") long job);
+
     long insertRun(
-            @Param("job") long job, @Param("method") String method, @Param("person") String person);
+            @Param("job") long job,
+            @Param("method") String method,
+            @Param("workshop") boolean workshop,
+            @Param("person") String person,
+            @Param("worldNow") OffsetDateTime worldNow);
 
-    void insertStep(@Param("run") long run, @Param("it") StepRow step);
+    /** Never an empty list. */
+    void insertSteps(@Param("run") long run, @Param("steps") List<StepRow> steps);
 
-    int finish(
-            @Param("run") long run,
-            @Param("number") int number,
-            @Param("evidence") String evidence,
-            @Param("saw") String saw,
-            @Param("bootOverAt") OffsetDateTime bootOverAt);
+    int finish(@Param("run") long run, @Param("it") Done done);
+
+    void dropUndone(@Param("run") long run);
+
+    void putAside(@Param("run") long run, @Param("device") long device);
+
+    void clearAside(@Param("run") long run);
 
     void close(@Param("job") long job);
 }

@@ -5,22 +5,25 @@ import java.util.List;
 /**
  * A bring-up as its page shows it.
  *
- * @param started false before it was begun; then the steps are the plan
+ * @param started false before it was begun; then there are no steps
  * @param finished every step is done
- * @param blockedBy findings that keep it from starting, in words
+ * @param aside names of devices that were put aside; may be empty
  * @param current number of the step to do now; 0 when there is none
+ * @param now what the current step asks for; empty texts when there is none
  * @param waitSeconds of the world's time until the current step can be checked; 0 when it can
  * @param waitTotal the whole boot that is waited for
- * @param secondsLeft of the world's time, by the usual durations
+ * @param secondsLeft of the world's time, by the durations of the job
  * @param speed how fast the world's clock runs
  */
 public record BringUpView(
         boolean started,
         boolean finished,
         String method,
-        List<String> blockedBy,
+        boolean workshop,
+        String aside,
         List<StepBody> steps,
         int current,
+        NowBody now,
         double waitSeconds,
         int waitTotal,
         int secondsLeft,
@@ -30,11 +33,12 @@ public record BringUpView(
     /**
      * One step.
      *
-     * @param kind hop-out, plug, see, set, restart, hop-home or verify
+     * @param kind as {@code Step.Kind} writes it
      * @param deviceId 0 for hops
      * @param laptop where the laptop is to be
      * @param evidence asked, seen or told; empty until done
      * @param saw what was seen, in words
+     * @param differs it was not as planned
      */
     public record StepBody(
             int number,
@@ -43,16 +47,37 @@ public record BringUpView(
             String device,
             String factory,
             String planned,
-            int prefix,
-            String mask,
-            String gateway,
             String laptop,
             boolean done,
             String evidence,
-            String saw) {}
+            String saw,
+            boolean differs) {}
 
-    /** The laptop: where it is (empty when unknown), and where the current step wants it. */
-    public record LaptopBody(String actual, String wanted, String wantedMask, boolean right) {}
+    /** The words of a step, what to do in it, and what can hurt. */
+    public record NowBody(
+            String title,
+            String todo,
+            String expect,
+            List<ActionBody> actions,
+            List<String> cautions,
+            boolean hands) {}
+
+    /**
+     * One thing to do.
+     *
+     * @param value to be typed or read exactly; may be empty
+     * @param secret id of the secret to be typed; 0 for none
+     * @param wantsSecret there should be one, and none is kept
+     */
+    public record ActionBody(
+            String kind, String text, String value, long secret, boolean wantsSecret) {}
+
+    /**
+     * The laptop: where it is (empty when unknown), where the current step wants it, and what it
+     * has beside that.
+     */
+    public record LaptopBody(
+            String actual, String wanted, String wantedMask, List<String> also, boolean right) {}
 
     /** What a check brought: done or not, what was seen, what to do next. */
     public record Outcome(boolean done, String saw, String next, BringUpView view) {}

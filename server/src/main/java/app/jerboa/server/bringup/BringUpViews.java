@@ -1,21 +1,22 @@
 package app.jerboa.server.bringup;
 
+import app.jerboa.core.bringup.BringUpPlan;
 import app.jerboa.core.bringup.LaptopAddress;
 import app.jerboa.core.bringup.RunSheet;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.bringup.StepTimes;
+import app.jerboa.core.bringup.Work;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
+import app.jerboa.core.job.bringup.Action;
+import app.jerboa.core.job.bringup.Choice;
+import app.jerboa.core.job.bringup.Hall;
+import app.jerboa.core.job.bringup.NewDevices;
+import app.jerboa.core.job.bringup.StepActions;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
 import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
-import app.jerboa.server.findings.FindingBody;
-import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.RigBodies;
 import app.jerboa.server.world.RigClient;
@@ -23,6 +24,8 @@ import app.jerboa.server.world.World;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,57 +37,115 @@ import org.springframework.stereotype.Component;
 /** Turns a run sheet and how far it is into what its page shows. */
 @Component
 class BringUpViews {
-    private final JobViews jobs;
+    private static final Set<Action.Kind> WITH_SECRET =
+            EnumSet.of(
+                    Action.Kind.SET_FIRST_LOGIN,
+                    Action.Kind.CHANGE_PASSWORD,
+                    Action.Kind.ENTRY_LOGIN,
+                    Action.Kind.JOIN_WIRELESS,
+                    Action.Kind.PAIR_TUNNEL,
+                    Action.Kind.STREAM_KEY);
+
+    private final BringUpPlans plans;
+    private final StepWords words;
     private final RigClient rig;
     private final World world;
 
-    BringUpViews(JobViews jobs, RigClient rig, World world) {
-        this.jobs = jobs;
+    BringUpViews(BringUpPlans plans, StepWords words, RigClient rig, World world) {
+        this.plans = plans;
+        this.words = words;
         this.rig = rig;
         this.world = world;
     }
 
-    /** Stops on the cameras' addresses, which would be typed into them. */
-    List<String> blockedBy(Job job) {
-        Set<Long> cameras =
-                job.lines().stream().map(l -> l.camera().value()).collect(Collectors.toSet());
-        return jobs.findings(job).stream()
-                .filter(f -> f.stops() && f.code().startsWith("ADDR-"))
-                .filter(f -> f.deviceIds().stream().anyMatch(cameras::contains))
-                .map(FindingBody::what)
+    MethodsView methods(Jobs.Stored stored, boolean workshop) {
+        Hall hall = Hall.of(stored.job());
+        List<String> blocked = plans.blockedBy(stored, hall);
+        int devices = NewDevices.of(hall.cabling(), Map.of()).size();
+        int minutes = stored.job().site().habits().bringUp().workshopMinutes().orElse(0);
+        if (!blocked.isEmpty()) {
+            return new MethodsView(
+                    devices,
+                    workshop,
+                    List.of(),
+                    "",
+                    "",
+                    false,
+                    "",
+                    minutes,
+                    blocked,
+                    times(stored));
+        }
+        Choice choice = plans.choice(stored, hall, workshop);
+        StepActions actions = new StepActions(hall);
+        StepTimes times = plans.times(stored);
+        return new MethodsView(
+                devices,
+                workshop,
+                choice.plans().stream().map(p -> method(stored, p, actions, times)).toList(),
+                choice.recommended().method().wire(),
+                words.reason(choice.reason()),
+                choice.bench(),
+                BringUpPlans.names(stored, choice.high()),
+                minutes,
+                blocked,
+                times(stored));
+    }
+
+    private static MethodsView.MethodBody method(
+            Jobs.Stored stored, BringUpPlan plan, StepActions actions, StepTimes times) {
+        RunSheet all = new RunSheet(actions.around(plan.sheet().steps(), stored.laptopHome()));
+        return new MethodsView.MethodBody(
+                plan.method().wire(),
+                plan.seconds(),
+                (int)
+                        (plan.sheet().count(Step.Kind.HOP_OUT)
+                                + plan.sheet().count(Step.Kind.HOP_HOME)),
+                (int) plan.sheet().count(Step.Kind.ALIAS),
+                BringUpPlans.names(stored, plan.otherwise()),
+                plan.exact(),
+                all.steps().size(),
+                all.secondsFrom(0, times, boots(stored), Map.of()));
+    }
+
+    private List<MethodsView.TimeBody> times(Jobs.Stored stored) {
+        StepTimes usual = plans.usual(stored);
+        Map<Work, List<Integer>> taken = plans.taken(stored.id());
+        StepTimes learned = usual.learning(taken);
+        return Arrays.stream(Work.values())
+                .map(
+                        w ->
+                                new MethodsView.TimeBody(
+                                        w.wire(),
+                                        "seconds" + w.name().charAt(0) + w.wire().substring(1),
+                                        learned.of(w),
+                                        usual.of(w),
+                                        usual.counting(w, taken.getOrDefault(w, List.of())).size()))
                 .toList();
     }
 
     BringUpView view(Jobs.Stored stored, Optional<RunRow> run, List<StepRow> steps) {
-        StepRow current =
-                run.isEmpty()
-                        ? null
-                        : steps.stream().filter(s -> !s.done()).findFirst().orElse(null);
+        StepRow current = steps.stream().filter(s -> !s.done()).findFirst().orElse(null);
         Optional<RigBodies.Clock> clock =
                 rig.configured() ? Optional.of(rig.clock()) : Optional.empty();
-        Map<DeviceId, Integer> running =
-                clock.map(c -> running(steps, c.worldNow())).orElse(Map.of());
+        Instant now = clock.map(RigBodies.Clock::worldNow).orElseGet(Instant::now);
+        Map<DeviceId, Integer> boots = boots(stored);
+        RunSheet sheet = new RunSheet(steps.stream().map(StepRow::toStep).toList());
         int from = current == null ? steps.size() : current.number() - 1;
-        RunSheet sheet = new RunSheet(steps.stream().map(BringUpRows.StepRow::toStep).toList());
-        double wait =
-                current == null
-                        ? 0
-                        : clock.map(c -> wait(steps, current, c.worldNow())).orElse(0.0);
         return new BringUpView(
                 run.isPresent(),
                 run.isPresent() && current == null,
-                "HOP",
-                run.isPresent() ? List.of() : blockedBy(stored.job()),
+                run.map(r -> r.how().wire()).orElse(""),
+                run.map(RunRow::workshop).orElse(false),
+                run.map(r -> BringUpPlans.names(stored, r.asideIds())).orElse(""),
                 steps.stream().map(s -> body(stored, s)).toList(),
                 current == null ? 0 : current.number(),
-                wait,
-                current == null
-                        ? 0
-                        : boots(stored).getOrDefault(new DeviceId(current.deviceId()), 0),
-                sheet.secondsFrom(
-                        run.isEmpty() ? 0 : from, StepTimes.usual(), boots(stored), running),
+                now(stored, current),
+                current == null ? 0 : wait(steps, current, now),
+                current == null ? 0 : boots.getOrDefault(new DeviceId(current.deviceId()), 0),
+                sheet.secondsFrom(from, plans.times(stored), boots, running(steps, now)),
                 clock.map(RigBodies.Clock::speed).orElse(1.0),
-                laptop(stored, current));
+                laptop(stored, steps, current));
     }
 
     private static Map<DeviceId, Integer> boots(Jobs.Stored stored) {
@@ -104,8 +165,7 @@ class BringUpViews {
     }
 
     private static double wait(List<StepRow> steps, StepRow current, Instant now) {
-        Step.Kind kind = current.toStep().kind();
-        if (kind != Step.Kind.SEE && kind != Step.Kind.RESTART && kind != Step.Kind.VERIFY) {
+        if (!current.toStep().kind().waits()) {
             return 0;
         }
         return steps.stream()
@@ -121,40 +181,107 @@ class BringUpViews {
 
     private static BringUpView.StepBody body(Jobs.Stored stored, StepRow s) {
         Optional<Device> device = stored.job().device(new DeviceId(s.deviceId()));
-        int prefix = device.map(Device::prefix).orElse(0);
         return new BringUpView.StepBody(
                 s.number(),
                 s.kind(),
                 s.deviceId(),
                 device.map(Device::name).orElse(""),
-                device.flatMap(d -> d.profile().factory())
-                        .map(FactoryAddress::address)
-                        .map(Ipv4::toString)
-                        .orElse(""),
+                device.map(BringUpViews::start).orElse(""),
                 device.flatMap(Device::address).map(Ipv4::toString).orElse(""),
-                prefix,
-                device.flatMap(Device::address)
-                        .map(a -> Ipv4Subnet.of(a, prefix).mask().toString())
-                        .orElse(""),
-                device.map(d -> JobItems.text(d, Field.GATEWAY)).orElse(""),
                 s.laptop(),
                 s.done(),
                 s.evidence(),
-                s.saw());
+                s.saw(),
+                s.differs());
     }
 
-    private BringUpView.LaptopBody laptop(Jobs.Stored stored, StepRow current) {
+    /** Where a device starts, for people. */
+    static String start(Device d) {
+        return d.profile()
+                .factory()
+                .map(FactoryAddress::address)
+                .map(Ipv4::toString)
+                .orElse("its own address");
+    }
+
+    /** The words of a step of a job. */
+    BringUpView.NowBody now(Jobs.Stored stored, StepRow row) {
+        if (row == null) {
+            return new BringUpView.NowBody("", "", "", List.of(), List.of(), false);
+        }
+        Step step = row.toStep();
+        boolean there =
+                step.device().isEmpty() || stored.job().device(step.device().get()).isPresent();
+        StepActions actions = new StepActions(Hall.of(stored.job()));
+        return words(stored, step, there ? Optional.of(actions) : Optional.empty());
+    }
+
+    /**
+     * @param actions empty when the step's device is gone
+     */
+    BringUpView.NowBody words(Jobs.Stored stored, Step step, Optional<StepActions> actions) {
+        Optional<Device> device = step.device().flatMap(stored.job()::device);
+        Map<String, String> facts =
+                Map.of(
+                        "device", device.map(Device::name).orElse("a device that is gone"),
+                        "factory", device.map(BringUpViews::start).orElse(""),
+                        "planned", device.flatMap(Device::address).map(Ipv4::toString).orElse(""),
+                        "laptop", step.laptop().toString());
+        String kind = step.kind().wire();
+        return new BringUpView.NowBody(
+                words.step(kind, "title", facts),
+                words.step(kind, "todo", facts),
+                words.step(kind, "expect", facts),
+                actions.map(a -> a.of(step)).orElse(List.of()).stream().map(this::action).toList(),
+                actions.map(a -> a.cautions(step)).orElse(Set.of()).stream()
+                        .sorted()
+                        .map(words::caution)
+                        .toList(),
+                rig.configured() && hands(step, device));
+    }
+
+    /** The simulated hall has hands for it. */
+    private static boolean hands(Step step, Optional<Device> device) {
+        return switch (step.kind()) {
+            case HOP_OUT, ALIAS, HOP_HOME -> true;
+            case PLUG, PORT, RESET, LEASE, SET -> device.filter(World::simulated).isPresent();
+            default -> false;
+        };
+    }
+
+    private BringUpView.ActionBody action(Action a) {
+        return new BringUpView.ActionBody(
+                a.kind().name(),
+                words.action(a),
+                a.value(),
+                a.secret().map(s -> s.id()).orElse(0L),
+                WITH_SECRET.contains(a.kind()) && a.secret().isEmpty());
+    }
+
+    private BringUpView.LaptopBody laptop(
+            Jobs.Stored stored, List<StepRow> steps, StepRow current) {
+        boolean adding = current != null && current.toStep().kind() == Step.Kind.ALIAS;
         LaptopAddress wanted = current == null ? stored.laptopHome() : current.toStep().laptop();
+        List<String> also =
+                steps.stream()
+                        .filter(StepRow::done)
+                        .filter(s -> s.toStep().kind() == Step.Kind.ALIAS)
+                        .map(StepRow::laptop)
+                        .toList();
         String actual = "";
+        boolean right = false;
         if (rig.configured()) {
             world.furnish(stored);
-            RigBodies.Network laptop = rig.hall(stored.id()).laptop();
-            actual = laptop.address() + "/" + laptop.prefix();
+            RigBodies.Hall hall = rig.hall(stored.id());
+            actual = World.text(hall.laptop());
+            right =
+                    adding
+                            ? hall.also().stream()
+                                    .map(World::text)
+                                    .anyMatch(wanted.toString()::equals)
+                            : actual.equals(wanted.toString());
         }
         return new BringUpView.LaptopBody(
-                actual,
-                wanted.toString(),
-                wanted.subnet().mask().toString(),
-                actual.equals(wanted.toString()));
+                actual, wanted.toString(), wanted.subnet().mask().toString(), also, right);
     }
 }

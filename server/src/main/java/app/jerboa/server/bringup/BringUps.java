@@ -1,10 +1,12 @@
 package app.jerboa.server.bringup;
 
-import app.jerboa.core.bringup.NewDevice;
-import app.jerboa.core.bringup.RunSheet;
+import app.jerboa.core.bringup.Method;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.bringup.Hall;
+import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.bringup.BringUpRows.Done;
 import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Commands;
@@ -14,23 +16,30 @@ import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.world.RigClient;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Carries a run sheet out: one step at a time, resumed anywhere, since every step done is stored.
+ * Carries a run sheet out: one step at a time, resumed anywhere, since every step done is stored;
+ * what is left is planned anew whenever something turns out different.
  */
 @Service
 class BringUps {
     private final BringUpMapper mapper;
     private final Jobs jobs;
+    private final BringUpPlans plans;
     private final BringUpViews views;
     private final Commands commands;
     private final Logbook log;
@@ -43,6 +52,7 @@ class BringUps {
     BringUps(
             BringUpMapper mapper,
             Jobs jobs,
+            BringUpPlans plans,
             BringUpViews views,
             Commands commands,
             Logbook log,
@@ -53,6 +63,7 @@ class BringUps {
             TransactionTemplate transactions) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.plans = plans;
         this.views = views;
         this.commands = commands;
         this.log = log;
@@ -67,34 +78,90 @@ class BringUps {
     BringUpView view(long job) {
         Jobs.Stored stored = jobs.load(job);
         Optional<RunRow> run = mapper.open(job);
-        List<StepRow> steps =
-                run.map(r -> mapper.steps(r.id())).orElseGet(() -> rows(plan(stored)));
-        return views.view(stored, run, steps);
+        return views.view(stored, run, run.map(r -> mapper.steps(r.id())).orElse(List.of()));
     }
 
+    @Transactional(readOnly = true)
+    MethodsView methods(long job, boolean workshop) {
+        return views.methods(jobs.load(job), workshop);
+    }
+
+    /**
+     * @param method none for the recommended one
+     */
     @Transactional
-    BringUpView start(long job, Author by) {
+    BringUpView start(long job, Optional<Method> method, boolean workshop, Author by) {
         Jobs.Stored stored = jobs.lock(job);
-        List<String> blocked = views.blockedBy(stored.job());
-        if (!blocked.isEmpty()) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "plan-stopped",
-                    "The address plan has faults that would be carried into the cameras. Clear them on the Addresses page first: "
-                            + String.join(" ", blocked));
-        }
-        List<StepRow> steps = rows(plan(stored));
+        Hall hall = Hall.of(stored.job());
+        insistOnSoundPlan(stored, hall);
+        Method how =
+                method.orElseGet(() -> plans.choice(stored, hall, workshop).recommended().method());
+        List<Step> steps = plans.steps(stored, hall, how, workshop, Map.of(), Set.of());
         if (steps.isEmpty()) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "nothing-to-bring-up",
-                    "Every camera is set already: there is nothing to bring up.");
+                    "Every device is set already: there is nothing to bring up.");
         }
         mapper.close(job);
-        long run = mapper.insertRun(job, "HOP", by.displayName());
-        steps.forEach(s -> mapper.insertStep(run, s));
-        log.event(job, "Bring-up started: " + steps.size() + " steps, method HOP", List.of(), by);
+        long run = mapper.insertRun(job, how.wire(), workshop, by.displayName(), at(worldNow()));
+        mapper.insertSteps(run, StepRow.of(steps, 1));
+        log.event(
+                job,
+                "Bring-up started: "
+                        + steps.size()
+                        + " steps, method "
+                        + how.wire()
+                        + place(workshop),
+                List.of(),
+                by);
         return view(job);
+    }
+
+    private static String place(boolean workshop) {
+        return workshop ? ", in the workshop" : ", on site";
+    }
+
+    private void insistOnSoundPlan(Jobs.Stored stored, Hall hall) {
+        List<String> blocked = plans.blockedBy(stored, hall);
+        if (!blocked.isEmpty()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "plan-stopped",
+                    "The address plan has faults that would be carried into the devices. Clear them on the Addresses page first: "
+                            + String.join(" ", blocked));
+        }
+    }
+
+    /** Plans what is left anew: what is done stays done, and who was put aside comes again. */
+    @Transactional
+    BringUpView replan(long job, Author by) {
+        Jobs.Stored stored = jobs.lock(job);
+        RunRow run = open(job);
+        insistOnSoundPlan(stored, Hall.of(stored.job()));
+        mapper.clearAside(run.id());
+        replan(stored, run, Set.of());
+        log.event(job, "The rest of the bring-up was planned anew", List.of(), by);
+        return view(job);
+    }
+
+    private void replan(Jobs.Stored stored, RunRow run, Set<DeviceId> aside) {
+        List<StepRow> rows = mapper.steps(run.id());
+        Resuming resuming = new Resuming(rows);
+        List<Step> all =
+                plans.steps(
+                        stored,
+                        Hall.of(stored.job()),
+                        run.how(),
+                        run.workshop(),
+                        resuming.progress(worldNow()),
+                        aside);
+        List<Step> rest = resuming.rest(all, stored.laptopHome());
+        int next = 1 + (int) rows.stream().filter(StepRow::done).count();
+        mapper.dropUndone(run.id());
+        if (!rest.isEmpty()) {
+            mapper.insertSteps(run.id(), StepRow.of(rest, next));
+        }
     }
 
     /** Carries out the current step in the simulated hall. */
@@ -118,15 +185,66 @@ class BringUps {
         return new BringUpView.Outcome(result.done(), result.saw(), result.next(), view(job));
     }
 
+    /**
+     * Something else was seen than the step expects. With the address it was seen at, the rest is
+     * planned from there.
+     */
+    @Transactional
+    BringUpView differs(long job, int number, String saw, Optional<Ipv4> at, Author by) {
+        Jobs.Stored stored = jobs.load(job);
+        StepRow row = current(job, number);
+        insistOnDevice(stored, row);
+        Device device = concerned(stored, row);
+        write(stored, row, new StepCheck.Result(true, "seen", saw, ""), true);
+        String text = device.name() + " differs from the plan: " + saw;
+        if (at.isPresent()) {
+            commands.noteFound(job, row.deviceId(), at.get().toString(), text + " (seen)", by);
+        } else {
+            log.event(job, text, List.of(row.deviceId()), by);
+        }
+        replan(jobs.load(job), open(job), open(job).asideIds());
+        return view(job);
+    }
+
+    /** It did not work: the device is put aside with what was seen, and the others go on. */
+    @Transactional
+    BringUpView putAside(long job, int number, String saw, Author by) {
+        Jobs.Stored stored = jobs.load(job);
+        StepRow row = current(job, number);
+        Device device = concerned(stored, row);
+        RunRow run = open(job);
+        mapper.putAside(run.id(), device.id().value());
+        log.event(
+                job,
+                device.name() + " put aside at step \"" + row.kind() + "\": " + saw,
+                List.of(row.deviceId()),
+                by);
+        replan(stored, run, open(job).asideIds());
+        return view(job);
+    }
+
+    private static Device concerned(Jobs.Stored stored, StepRow row) {
+        if (row.deviceId() == 0) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "no-device",
+                    "This step is about the laptop, not about a device. Set its address and check again.");
+        }
+        return stored.need(row.deviceId());
+    }
+
+    private RunRow open(long job) {
+        return mapper.open(job)
+                .orElseThrow(
+                        () ->
+                                new Problem(
+                                        HttpStatus.CONFLICT,
+                                        "not-started",
+                                        "No bring-up is under way. Start one first."));
+    }
+
     private StepRow current(long job, int number) {
-        RunRow run =
-                mapper.open(job)
-                        .orElseThrow(
-                                () ->
-                                        new Problem(
-                                                HttpStatus.CONFLICT,
-                                                "not-started",
-                                                "No bring-up is under way. Start one first."));
+        RunRow run = open(job);
         StepRow current =
                 mapper.steps(run.id()).stream().filter(s -> !s.done()).findFirst().orElse(null);
         if (current == null || current.number() != number) {
@@ -148,62 +266,74 @@ class BringUps {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "device-gone",
-                    "The device of this step was removed from the job. Start the bring-up again: what is set stays set.");
+                    "The device of this step was removed from the job. Plan the rest anew: what is set stays set.");
         }
     }
 
     private void finish(Jobs.Stored stored, StepRow row, StepCheck.Result result, Author by) {
-        RunRow run = mapper.open(stored.id()).orElseThrow();
-        Step step = row.toStep();
-        mapper.finish(
-                run.id(), row.number(), result.evidence(), result.saw(), bootOverAt(stored, step));
-        if (step.kind() == Step.Kind.VERIFY) {
+        write(stored, row, result, false);
+        if (row.toStep().kind() == Step.Kind.VERIFY) {
             Device device = stored.need(row.deviceId());
             commands.noteFound(
                     stored.id(),
                     row.deviceId(),
                     StepCheck.planned(device).toString(),
-                    result.saw() + " (asked)",
+                    result.saw() + " (" + result.evidence() + ")",
                     by);
         } else {
             live.logged(stored.id());
         }
     }
 
-    private OffsetDateTime bootOverAt(Jobs.Stored stored, Step step) {
-        if (step.kind() != Step.Kind.PLUG && step.kind() != Step.Kind.SET) {
+    private void write(Jobs.Stored stored, StepRow row, StepCheck.Result result, boolean differs) {
+        RunRow run = open(stored.id());
+        Instant now = worldNow();
+        Step step = row.toStep();
+        OffsetDateTime boot =
+                step.kind().boots() && !differs ? at(now.plusSeconds(boot(stored, step))) : null;
+        Integer taken = differs ? null : taken(run, row, now);
+        mapper.finish(
+                run.id(),
+                new Done(
+                        row.number(),
+                        result.evidence(),
+                        result.saw(),
+                        boot,
+                        at(now),
+                        taken,
+                        differs));
+    }
+
+    private static int boot(Jobs.Stored stored, Step step) {
+        return stored.need(step.device().orElseThrow().value()).profile().bootSeconds();
+    }
+
+    /** From when the step could be begun: the one before was done, and its boot was over. */
+    private Integer taken(RunRow run, StepRow row, Instant now) {
+        if (row.toStep().kind().work().isEmpty()) {
             return null;
         }
-        int boot = stored.need(step.device().orElseThrow().value()).profile().bootSeconds();
-        return OffsetDateTime.ofInstant(rig.clock().worldNow().plusSeconds(boot), ZoneOffset.UTC);
+        List<StepRow> rows = mapper.steps(run.id());
+        Stream<OffsetDateTime> before = rows.stream().map(StepRow::worldDoneAt);
+        Stream<OffsetDateTime> boots =
+                row.toStep().kind().waits()
+                        ? rows.stream()
+                                .filter(r -> r.deviceId() == row.deviceId())
+                                .map(StepRow::bootOverAt)
+                        : Stream.empty();
+        return Stream.concat(Stream.of(run.worldStartedAt()), Stream.concat(before, boots))
+                .flatMap(Stream::ofNullable)
+                .max(OffsetDateTime::compareTo)
+                .map(from -> (int) Duration.between(from.toInstant(), now).toSeconds())
+                .filter(s -> s >= 0)
+                .orElse(null);
     }
 
-    private RunSheet plan(Jobs.Stored stored) {
-        List<NewDevice> fresh =
-                stored.job().devices().stream()
-                        .filter(d -> d.profile().drivable() && !d.set())
-                        .filter(d -> d.profile().factory().isPresent() && d.address().isPresent())
-                        .map(BringUps::fresh)
-                        .toList();
-        return RunSheet.hop(fresh, stored.laptopHome());
+    private Instant worldNow() {
+        return rig.configured() ? rig.clock().worldNow() : InstantSource.system().instant();
     }
 
-    private static NewDevice fresh(Device d) {
-        return new NewDevice(
-                d.id(),
-                d.profile().factory().orElseThrow(),
-                d.address().orElseThrow(),
-                d.profile().bootSeconds());
-    }
-
-    private static List<StepRow> rows(RunSheet sheet) {
-        List<Step> steps = sheet.steps();
-        return IntStream.range(0, steps.size()).mapToObj(i -> row(i + 1, steps.get(i))).toList();
-    }
-
-    private static StepRow row(int number, Step step) {
-        long device = step.device().map(DeviceId::value).orElse(0L);
-        return new StepRow(
-                number, step.kind().wire(), device, step.laptop().toString(), null, "", "", null);
+    private static OffsetDateTime at(Instant instant) {
+        return OffsetDateTime.ofInstant(instant, ZoneOffset.UTC);
     }
 }

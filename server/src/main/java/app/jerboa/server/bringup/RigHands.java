@@ -1,6 +1,7 @@
 package app.jerboa.server.bringup;
 
 import app.jerboa.core.bringup.Step;
+import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.JobItems;
 import app.jerboa.core.net.Ipv4;
@@ -10,6 +11,10 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.world.RigBodies;
 import app.jerboa.server.world.RigClient;
 import app.jerboa.server.world.World;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -31,10 +36,12 @@ class RigHands {
         world.furnish(stored);
         switch (step.kind()) {
             case HOP_OUT, HOP_HOME -> rig.moveLaptop(stored.id(), World.network(step.laptop()));
-            case PLUG -> rig.plug(stored.id(), step.device().orElseThrow().value(), true);
-            case SET ->
-                    type(stored, stored.job().device(step.device().orElseThrow()).orElseThrow());
-            case SEE, RESTART, VERIFY ->
+            case ALIAS -> rig.addToLaptop(stored.id(), World.network(step.laptop()));
+            case PLUG, PORT -> rig.plug(stored.id(), simulated(stored, step).id().value(), true);
+            case RESET -> rig.reset(stored.id(), simulated(stored, step).id().value());
+            case LEASE -> lease(stored, simulated(stored, step));
+            case SET -> type(stored, simulated(stored, step));
+            case REACH, PLUG_OFF, SEE, UPDATE, RESTART, LABEL, VERIFY, ENTER, JOIN, STREAM ->
                     throw new Problem(
                             HttpStatus.CONFLICT,
                             "nothing-by-hand",
@@ -42,11 +49,53 @@ class RigHands {
         }
     }
 
+    private static Device simulated(Jobs.Stored stored, Step step) {
+        Device device = stored.job().device(step.device().orElseThrow()).orElseThrow();
+        if (!World.simulated(device)) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "no-stand-in",
+                    "There is no stand-in for "
+                            + device.name()
+                            + " in the hall: tick the step by hand.");
+        }
+        return device;
+    }
+
+    /** The house lends it the lowest address of the first pool that nobody has. */
+    private void lease(Jobs.Stored stored, Device device) {
+        Set<String> used =
+                rig.hall(stored.id()).devices().stream()
+                        .map(d -> d.settings().address())
+                        .collect(Collectors.toSet());
+        Optional<Ipv4> free =
+                stored.job().ranges().stream()
+                        .filter(r -> r.use().equals("pool"))
+                        .map(AddressRange::range)
+                        .flatMap(
+                                r ->
+                                        LongStream.rangeClosed(r.first().bits(), r.last().bits())
+                                                .mapToObj(Ipv4::new))
+                        .filter(a -> !used.contains(a.toString()))
+                        .findFirst();
+        if (free.isEmpty()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "no-lease",
+                    "The house has no DHCP pool with a free address, so nobody lends one. Note its pool on the Site page.");
+        }
+        rig.setAtDevice(
+                stored.id(),
+                device.id().value(),
+                new RigBodies.Network(free.get().toString(), device.prefix(), ""));
+    }
+
+    /** Through its own page, wherever it answers now. */
     private void type(Jobs.Stored stored, Device device) {
-        Ipv4 factory = device.profile().factory().orElseThrow().address();
+        String now = rig.settings(stored.id(), device.id().value()).address();
         rig.reconfigure(
                 stored.id(),
-                factory,
+                Ipv4.parse(now),
                 new RigBodies.Network(
                         StepCheck.planned(device).toString(),
                         device.prefix(),

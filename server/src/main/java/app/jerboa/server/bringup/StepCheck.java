@@ -1,6 +1,5 @@
 package app.jerboa.server.bringup;
 
-import app.jerboa.core.bringup.LaptopAddress;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
@@ -16,6 +15,7 @@ import app.jerboa.wire.link.session.ViscaLink;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
@@ -53,18 +53,43 @@ class StepCheck {
     }
 
     Result check(Jobs.Stored stored, Step step) {
-        if (step.kind() == Step.Kind.HOP_OUT || step.kind() == Step.Kind.HOP_HOME) {
-            return laptop(stored, step.laptop());
+        if (step.device().isEmpty()) {
+            return rig.configured()
+                    ? laptop(stored, step)
+                    : Result.told("The laptop was set to " + step.laptop());
         }
-        Device device = stored.job().device(step.device().orElseThrow()).orElseThrow();
-        Ipv4 factory = device.profile().factory().orElseThrow().address();
+        Device device = stored.job().device(step.device().get()).orElseThrow();
+        return byHand(step, device).orElseGet(() -> ask(stored, step, device));
+    }
+
+    /** What only a person can tell. */
+    private static Optional<Result> byHand(Step step, Device device) {
         return switch (step.kind()) {
-            case PLUG -> Result.told("Connected, by hand");
-            case SET -> Result.told(planned(device) + " typed in and saved, by hand");
-            case SEE -> answers(stored, device, factory, "its factory address");
-            case RESTART -> restarted(stored, step, device, factory);
-            case VERIFY -> answers(stored, device, planned(device), "its planned address");
-            case HOP_OUT, HOP_HOME -> throw new IllegalStateException("hops are checked above");
+            case PLUG -> Optional.of(Result.told("Connected, by hand"));
+            case PLUG_OFF -> Optional.of(Result.told("Connected to a port that is off, by hand"));
+            case PORT -> Optional.of(Result.told("Port switched on, by hand"));
+            case RESET -> Optional.of(Result.told("Reset, by hand"));
+            case UPDATE -> Optional.of(Result.told("Newer firmware loaded, by hand"));
+            case LEASE -> Optional.of(Result.told("Switched to a lease, by hand"));
+            case SET -> Optional.of(Result.told(planned(device) + " typed in and saved, by hand"));
+            case REACH, LABEL, ENTER, JOIN, STREAM ->
+                    Optional.of(Result.told("Done by hand, as listed"));
+            case SEE, RESTART, VERIFY, HOP_OUT, ALIAS, HOP_HOME -> Optional.empty();
+        };
+    }
+
+    private Result ask(Jobs.Stored stored, Step step, Device device) {
+        if (!rig.configured() || !World.simulated(device)) {
+            return Result.told(
+                    step.kind() == Step.Kind.VERIFY
+                            ? device.name() + " is at " + planned(device) + ", by hand"
+                            : "Seen by hand");
+        }
+        Ipv4 start = device.found().orElse(device.profile().factory().orElseThrow().address());
+        return switch (step.kind()) {
+            case SEE -> answers(stored, device, start, "the address it starts on");
+            case RESTART -> restarted(stored, device, start);
+            default -> answers(stored, device, planned(device), "its planned address");
         };
     }
 
@@ -79,11 +104,19 @@ class StepCheck {
                                                 + " has no planned address any more. Give it one on the Addresses page; the bring-up waits here."));
     }
 
-    private Result laptop(Jobs.Stored stored, LaptopAddress wanted) {
+    private Result laptop(Jobs.Stored stored, Step step) {
         world.furnish(stored);
-        RigBodies.Network laptop = rig.hall(stored.id()).laptop();
-        String actual = laptop.address() + "/" + laptop.prefix();
-        return actual.equals(wanted.toString())
+        RigBodies.Hall hall = rig.hall(stored.id());
+        String wanted = step.laptop().toString();
+        String actual = World.text(hall.laptop());
+        if (step.kind() == Step.Kind.ALIAS) {
+            return hall.also().stream().map(World::text).anyMatch(wanted::equals)
+                    ? Result.asked("The laptop has " + wanted + " beside " + actual)
+                    : Result.notYet(
+                            "The laptop is on " + actual + " and has no " + wanted,
+                            "Add " + wanted + " to it, then check again.");
+        }
+        return actual.equals(wanted)
                 ? Result.asked("The laptop is on " + actual)
                 : Result.notYet(
                         "The laptop is on " + actual,
@@ -176,19 +209,24 @@ class StepCheck {
         }
     }
 
-    /** From the factory subnet: its old address is silent. From home: its new one answers. */
-    private Result restarted(Jobs.Stored stored, Step step, Device device, Ipv4 factory) {
-        if (!step.laptop().subnet().contains(factory)) {
-            return answers(stored, device, planned(device), "its planned address");
-        }
-        RigBodies.Reach reach = world.reach(stored, factory);
+    /**
+     * From where its start can be seen: that address is silent. From home: its planned one answers.
+     * From elsewhere the clock must do, until it is verified.
+     */
+    private Result restarted(Jobs.Stored stored, Device device, Ipv4 start) {
+        RigBodies.Reach reach = world.reach(stored, start);
         if (!reach.onLink()) {
-            return elsewhere(stored, factory);
+            Ipv4 lent = Ipv4.parse(rig.settings(stored.id(), device.id().value()).address());
+            boolean leased = !lent.equals(start) && !lent.equals(planned(device));
+            Ipv4 there = leased ? lent : planned(device);
+            return world.reach(stored, there).onLink()
+                    ? answers(stored, device, there, leased ? "its lease" : "its planned address")
+                    : Result.told("Its boot time is over; it is verified from home");
         }
         return reach.answering().isEmpty()
-                ? Result.asked("Nobody is left at " + factory + ": the next may come")
+                ? Result.asked("Nobody is left at " + start + ": the next may come")
                 : Result.notYet(
-                        reach.answering().get(0).name() + " still answers at " + factory,
+                        reach.answering().get(0).name() + " still answers at " + start,
                         "Its new address was not saved. Type it in again and save, then check again.");
     }
 }

@@ -86,6 +86,9 @@ final class CommandWords {
         if (edit.field() == Field.FACTS) {
             return name(job, changes, edit.item()) + ": facts changed";
         }
+        if (edit.item().kind() == ItemKind.SECRET) {
+            return name(job, changes, edit.item()) + " changed";
+        }
         return name(job, changes, edit.item())
                 + ": "
                 + field
@@ -126,6 +129,7 @@ final class CommandWords {
             case RUN -> "Run to " + item.text(Field.TO_PORT);
             case PRICE -> "Price of " + item.text(Field.PRICED);
             case PREPARED -> "\"" + item.text(Field.DONE_WHAT) + "\"";
+            case SECRET -> "Secret (" + item.text(Field.SECRET_USE) + ")";
             case PROFILE -> "Profile " + profileName(item.text(Field.FACTS));
             case WAIVER -> "Waiver";
         };

@@ -149,13 +149,15 @@ public class Commands {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "not-yours-to-write",
-                    "What a device was seen to do, who waived a finding, and the numbers of items are written by Jerboa itself. Nothing was changed.");
+                    "What a device was seen to do, who waived a finding, what a secret is, and the numbers of items are written by Jerboa itself. Nothing was changed.");
         }
     }
 
-    /** Waivers and ticks carry a name. */
+    /** Waivers and ticks carry a name; secrets are sealed here. */
     private static boolean isSigned(ItemRef ref) {
-        return ref.kind() == ItemKind.WAIVER || ref.kind() == ItemKind.PREPARED;
+        return ref.kind() == ItemKind.WAIVER
+                || ref.kind() == ItemKind.PREPARED
+                || ref.kind() == ItemKind.SECRET;
     }
 
     private static boolean claimsToBeSeen(Item add) {

@@ -1,7 +1,6 @@
 package app.jerboa.server.jobfile;
 
 import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.Lengths;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -13,7 +12,7 @@ final class FileShape {
     private static final Set<String> KEYS =
             Stream.concat(
                             Stream.of("format", "version", JobFileFormat.LOG),
-                            Stream.of(ItemKind.values()).map(JobFileFormat::key))
+                            JobFileFormat.KINDS.stream().map(JobFileFormat::key))
                     .collect(Collectors.toUnmodifiableSet());
 
     private FileShape() {}

@@ -1,6 +1,8 @@
 package app.jerboa.server.jobfile;
 
 import app.jerboa.core.value.ItemKind;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 
 /** What writer, reader and schema agree on. */
@@ -24,6 +26,10 @@ final class JobFileFormat {
                     key(ItemKind.PRICE),
                     key(ItemKind.PREPARED),
                     key(ItemKind.PROFILE));
+
+    /** What a file holds; secrets never stand in it openly. */
+    static final List<ItemKind> KINDS =
+            Arrays.stream(ItemKind.values()).filter(k -> k != ItemKind.SECRET).toList();
 
     private JobFileFormat() {}
 

@@ -76,7 +76,7 @@ final class JobFileReader {
     private JobFile read(JsonNode file) {
         insist(file.isObject(), "", "a job file is one JSON object");
         FileShape.header(file);
-        for (ItemKind kind : ItemKind.values()) {
+        for (ItemKind kind : JobFileFormat.KINDS) {
             readKind(kind, file.get(JobFileFormat.key(kind)));
         }
         try {

@@ -24,7 +24,7 @@ final class JobFileSchema {
         ObjectNode properties = schema.putObject("properties");
         properties.putObject("format").put("const", JobFileFormat.FORMAT);
         properties.putObject("version").put("const", JobFileFormat.VERSION);
-        for (ItemKind kind : ItemKind.values()) {
+        for (ItemKind kind : JobFileFormat.KINDS) {
             ObjectNode at = properties.putObject(JobFileFormat.key(kind));
             if (kind == ItemKind.SITE) {
                 item(kind, at);

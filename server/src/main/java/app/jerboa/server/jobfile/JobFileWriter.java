@@ -38,7 +38,7 @@ final class JobFileWriter {
                         .map(JobItems::item)
                         .sorted(Comparator.comparing(Item::ref))
                         .collect(Collectors.groupingBy(i -> i.ref().kind()));
-        for (ItemKind kind : ItemKind.values()) {
+        for (ItemKind kind : JobFileFormat.KINDS) {
             List<Item> items = byKind.getOrDefault(kind, List.of());
             if (kind == ItemKind.SITE) {
                 write(items.get(0), file.putObject(JobFileFormat.key(kind)));

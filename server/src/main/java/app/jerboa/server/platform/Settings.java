@@ -9,9 +9,11 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param serverName what tells this server process from others on the same database; the same again
  *     after a restart
  * @param demoPassword password of the demo account; empty when this is no demo
+ * @param secretKey what stored secrets are encrypted with, kept outside the database; empty when
+ *     none was given
  */
 @ConfigurationProperties("jerboa")
-public record Settings(String rigUrl, String serverName, String demoPassword) {
+public record Settings(String rigUrl, String serverName, String demoPassword, String secretKey) {
     public boolean demo() {
         return !demoPassword.isEmpty();
     }

@@ -24,7 +24,7 @@ public final class RigBodies {
     public record Clock(Instant anchorWall, Instant anchorWorld, double speed, Instant worldNow) {}
 
     /** The hall as it is. */
-    public record Hall(Network laptop, List<Device> devices) {}
+    public record Hall(Network laptop, List<Network> also, List<Device> devices) {}
 
     /** One simulated device; phase OFF, BOOTING or UP. */
     public record Device(

@@ -51,6 +51,15 @@ public class RigClient {
         return send("GET", "/halls/" + job, null, RigBodies.Hall.class);
     }
 
+    /** Of one device, as it stands in its own menu. */
+    public RigBodies.Network settings(long job, long device) {
+        return hall(job).devices().stream()
+                .filter(d -> d.id().equals(Long.toString(device)))
+                .map(RigBodies.Device::settings)
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("device"));
+    }
+
     public RigBodies.Hall furnish(
             long job, RigBodies.Network laptop, List<RigBodies.Wanted> devices) {
         return send(
@@ -62,6 +71,17 @@ public class RigClient {
 
     public RigBodies.Hall moveLaptop(long job, RigBodies.Network to) {
         return send("PUT", "/halls/" + job + "/laptop", to, RigBodies.Hall.class);
+    }
+
+    /** One more address for the laptop, beside its own. */
+    public RigBodies.Hall addToLaptop(long job, RigBodies.Network more) {
+        return send("PUT", "/halls/" + job + "/laptop/also", more, RigBodies.Hall.class);
+    }
+
+    /** As the technician at the device's own menu, wherever it is. */
+    public RigBodies.Hall setAtDevice(long job, long device, RigBodies.Network to) {
+        String path = "/halls/" + job + "/devices/" + device + "/network";
+        return send("PUT", path, to, RigBodies.Hall.class);
     }
 
     public RigBodies.Hall plug(long job, long device, boolean plugged) {

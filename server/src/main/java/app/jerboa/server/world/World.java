@@ -58,12 +58,22 @@ public class World {
 
     private static List<RigBodies.Wanted> wanted(List<Device> devices) {
         return devices.stream()
-                .filter(d -> d.profile().drivable() && d.profile().factory().isPresent())
+                .filter(World::simulated)
                 .map(
                         d ->
                                 new RigBodies.Wanted(
                                         d.id().toString(), d.name(), d.profile().id(), d.mac()))
                 .toList();
+    }
+
+    /** There is a stand-in for it in the rig. */
+    public static boolean simulated(Device d) {
+        return d.profile().drivable() && d.profile().factory().isPresent();
+    }
+
+    /** An address with its prefix, as {@link LaptopAddress} writes it. */
+    public static String text(RigBodies.Network network) {
+        return network.address() + "/" + network.prefix();
     }
 
     public static RigBodies.Network network(LaptopAddress laptop) {

@@ -28,10 +28,12 @@ final class Bodies {
         }
     }
 
-    record HallBody(NetworkSettings laptop, List<DeviceBody> devices) {
+    record HallBody(NetworkSettings laptop, List<NetworkSettings> also, List<DeviceBody> devices) {
         static HallBody of(Hall hall) {
             return new HallBody(
-                    hall.laptop(), hall.devices().stream().map(DeviceBody::of).toList());
+                    hall.laptop(),
+                    hall.also(),
+                    hall.devices().stream().map(DeviceBody::of).toList());
         }
     }
 

@@ -19,9 +19,10 @@ import tools.jackson.core.JacksonException;
 
 /**
  * Answers on loopback: {@code /health}, {@code /clock}, {@code /halls/{hall}} and below it {@code
- * laptop}, {@code devices/{id}/plug}, {@code devices/{id}/reset}, {@code reach/{address}} and
- * {@code reach/{address}/network}. Requests from a browser page (they carry an Origin) are refused,
- * so that no web site can turn the hall's knobs.
+ * laptop}, {@code laptop/also}, {@code devices/{id}/plug}, {@code devices/{id}/reset}, {@code
+ * devices/{id}/network} (at the device's own menu), {@code reach/{address}} and {@code
+ * reach/{address}/network}. Requests from a browser page (they carry an Origin) are refused, so
+ * that no web site can turn the hall's knobs.
  */
 public final class RigServer implements AutoCloseable {
     private static final int LONGEST_BODY = 1 << 20;
@@ -132,6 +133,10 @@ public final class RigServer implements AutoCloseable {
         String what = String.join("/", path.subList(2, path.size()));
         if (what.equals("laptop")) {
             hall.moveLaptop(body(exchange, NetworkSettings.class));
+        } else if (what.equals("laptop/also")) {
+            hall.addToLaptop(body(exchange, NetworkSettings.class));
+        } else if (what.matches("devices/[^/]+/network")) {
+            device(hall, path.get(3)).reconfigure(body(exchange, NetworkSettings.class));
         } else if (what.matches("devices/[^/]+/plug")) {
             plug(device(hall, path.get(3)), body(exchange, Bodies.Plug.class).plugged());
         } else if (what.matches("devices/[^/]+/reset")) {

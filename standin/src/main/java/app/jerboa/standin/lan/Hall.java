@@ -6,11 +6,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** One simulated hall: devices on one LAN and the technician's laptop. */
 public final class Hall {
     private final Map<String, RigDevice> devices = new LinkedHashMap<>();
     private NetworkSettings laptop;
+    private List<NetworkSettings> also = List.of();
 
     public Hall(NetworkSettings laptop) {
         this.laptop = laptop;
@@ -20,8 +22,25 @@ public final class Hall {
         return laptop;
     }
 
+    /** A new address takes the place of all it had. */
     public synchronized void moveLaptop(NetworkSettings next) {
         laptop = next;
+        also = List.of();
+    }
+
+    /** Addresses the laptop has beside its own. */
+    public synchronized List<NetworkSettings> also() {
+        return also;
+    }
+
+    public synchronized void addToLaptop(NetworkSettings more) {
+        also = Stream.concat(also.stream(), Stream.of(more)).distinct().toList();
+    }
+
+    private synchronized Optional<NetworkSettings> laptopNear(Ipv4 address) {
+        return Stream.concat(Stream.of(laptop), also.stream())
+                .filter(own -> own.onLink(address))
+                .findFirst();
     }
 
     public synchronized void add(RigDevice device) {
@@ -44,7 +63,7 @@ public final class Hall {
 
     /** The laptop has that address within its own subnet, so it does not ask a gateway. */
     public boolean onLink(Ipv4 address) {
-        return laptop().onLink(address);
+        return laptopNear(address).isPresent();
     }
 
     /**
@@ -52,10 +71,11 @@ public final class Hall {
      * sides must see the other on their own subnet.
      */
     public List<RigDevice> answering(Ipv4 address) {
-        NetworkSettings from = laptop();
-        if (!from.onLink(address)) {
+        Optional<NetworkSettings> near = laptopNear(address);
+        if (near.isEmpty()) {
             return List.of();
         }
+        NetworkSettings from = near.get();
         return devices().stream()
                 .filter(d -> d.settings().address().equals(address))
                 .filter(d -> d.settings().onLink(from.address()))

@@ -7,6 +7,8 @@ import app.jerboa.core.job.cabling.check.CablingChecks;
 import app.jerboa.core.job.cabling.check.CablingCodes;
 import app.jerboa.core.job.mount.MountChecks;
 import app.jerboa.core.job.mount.MountCodes;
+import app.jerboa.core.job.secret.SecretCheck;
+import app.jerboa.core.job.secret.SecretCodes;
 import app.jerboa.core.net.AddressChecks;
 import app.jerboa.core.net.AddressCodes;
 import app.jerboa.core.value.Finding;
@@ -29,6 +31,7 @@ public final class JobFindings {
                                             .flatMap(f -> AddressChecks.check(f).stream())
                                             .toList()),
                     new Discipline("kit", KitCodes.ALL, KitChecks::check),
+                    new Discipline("secrets", SecretCodes.ALL, SecretCheck::of),
                     new Discipline("lines", LineCodes.ALL, LineChecks::check),
                     new Discipline("mounts", MountCodes.ALL, MountChecks::check),
                     new Discipline("cabling", CablingCodes.ALL, CablingChecks::check));

@@ -9,6 +9,7 @@ import java.util.function.Function;
 public final class LineChecks {
     private static final List<Function<LinePlan, List<Finding>>> ALL =
             List.of(
+                    p -> SplitCheck.of(p.job()),
                     KeyCheck::of,
                     ControlIdCheck::of,
                     NumbersCheck::of,

@@ -12,6 +12,13 @@ public final class LineCodes {
     public static final FindingCode ID_DUP = new FindingCode("ID-DUP", STOP);
     public static final FindingCode ID_RANGE = new FindingCode("ID-RANGE", STOP);
     public static final FindingCode DISAGREE = new FindingCode("ID-DISAGREE", WARN);
+
+    /** Controller and camera are in different subnets, and nothing routes between them. */
+    public static final FindingCode NO_WAY = new FindingCode("ADDR-SPLIT", STOP);
+
+    /** It is found by a search, which stops at the router between. */
+    public static final FindingCode DISCOVERY = new FindingCode("ADDR-DISCOVERY", WARN);
+
     public static final FindingCode KEY_DUP = new FindingCode("KEY-DUP", STOP);
     public static final FindingCode KEY_FULL = new FindingCode("KEY-FULL", STOP);
 
@@ -42,6 +49,8 @@ public final class LineCodes {
                     ID_DUP,
                     ID_RANGE,
                     DISAGREE,
+                    NO_WAY,
+                    DISCOVERY,
                     KEY_DUP,
                     KEY_FULL,
                     INPUT_TWICE,

@@ -1,0 +1,18 @@
+package app.jerboa.core.job.secret;
+
+import static app.jerboa.core.value.Severity.STOP;
+import static app.jerboa.core.value.Severity.WARN;
+
+import app.jerboa.core.value.FindingCode;
+import java.util.List;
+
+/** The codes of the checks in this package. */
+public final class SecretCodes {
+    public static final FindingCode DEFAULT_PASSWORD = new FindingCode("SEC-DEFAULT", WARN);
+    public static final FindingCode REUSED_PASSWORD = new FindingCode("SEC-REUSE", WARN);
+    public static final FindingCode EXPOSED = new FindingCode("SEC-EXPOSED", STOP);
+
+    public static final List<FindingCode> ALL = List.of(DEFAULT_PASSWORD, REUSED_PASSWORD, EXPOSED);
+
+    private SecretCodes() {}
+}

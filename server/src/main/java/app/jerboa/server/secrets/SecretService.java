@@ -1,0 +1,209 @@
+package app.jerboa.server.secrets;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobItems;
+import app.jerboa.core.job.Secret;
+import app.jerboa.core.job.secret.DefaultPasswords;
+import app.jerboa.core.job.secret.KeyPresses;
+import app.jerboa.core.job.secret.NewSecret;
+import app.jerboa.core.job.secret.SecretPolicy;
+import app.jerboa.core.profile.Access;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.value.Secrets;
+import app.jerboa.server.job.Commands;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Problem;
+import java.security.SecureRandom;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps, makes and shows secrets; each showing is written into the logbook. */
+@Service
+class SecretService {
+    private static final int LONGEST = 200;
+
+    private final Jobs jobs;
+    private final Commands commands;
+    private final Logbook log;
+    private final Sealing sealing;
+    private final RandomGenerator random = new SecureRandom();
+
+    SecretService(Jobs jobs, Commands commands, Logbook log, Sealing sealing) {
+        this.jobs = jobs;
+        this.commands = commands;
+        this.log = log;
+        this.sealing = sealing;
+    }
+
+    /** New passwords by what each device can take, in one change. */
+    @Transactional
+    Jobs.Stored make(long job, List<Long> devices, Author by) {
+        return commands.apply(
+                job,
+                stored -> {
+                    List<Device> all = devices.stream().distinct().map(stored::need).toList();
+                    ChangeSet changes = ChangeSet.NONE;
+                    for (Device d : all) {
+                        String made = NewSecret.of(SecretPolicy.of(d.profile()), random);
+                        String user = d.profile().access().map(Access::user).orElse("");
+                        changes = changes.and(password(stored.job(), d, user, made));
+                    }
+                    return changes.numbered(stored.nextItem());
+                },
+                by);
+    }
+
+    private ChangeSet password(Job job, Device d, String user, String value) {
+        Optional<Secret> kept = job.password(d.id());
+        String name = kept.map(Secret::name).filter(n -> !n.isEmpty()).orElse(user);
+        return kept.map(s -> edited(s, s.name(), value, Secrets.GENERATED))
+                .orElseGet(
+                        () ->
+                                added(
+                                        Optional.of(d.id()),
+                                        Secrets.PASSWORD,
+                                        name,
+                                        value,
+                                        Secrets.GENERATED));
+    }
+
+    /** One that somebody typed, new or in the place of the one before. */
+    @Transactional
+    Jobs.Stored type(long job, SecretBodies.TypeBody body, Author by) {
+        if (body.value().isEmpty() || body.value().length() > LONGEST) {
+            throw bad("value", "A secret has 1 to " + LONGEST + " characters.");
+        }
+        if (!Secrets.USES.contains(body.use())) {
+            throw bad("use", "There is no such use of a secret.");
+        }
+        return commands.apply(
+                job,
+                stored -> {
+                    insistThatItFits(stored, body);
+                    String origin =
+                            body.use().equals(Secrets.PASSWORD)
+                                            && DefaultPasswords.contains(body.value(), body.name())
+                                    ? Secrets.FACTORY
+                                    : "typed";
+                    return typed(stored, body, origin).numbered(stored.nextItem());
+                },
+                by);
+    }
+
+    private ChangeSet typed(Jobs.Stored stored, SecretBodies.TypeBody body, String origin) {
+        if (body.id() > 0) {
+            return edited(need(stored, body.id()), body.name(), body.value(), origin);
+        }
+        Optional<DeviceId> device =
+                body.deviceId() == 0
+                        ? Optional.empty()
+                        : Optional.of(stored.need(body.deviceId()).id());
+        boolean twice =
+                body.use().equals(Secrets.PASSWORD)
+                        && device.flatMap(stored.job()::password).isPresent();
+        if (twice) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "password-there",
+                    "A password is kept for this device already; somebody may have just made it. Nothing was changed.");
+        }
+        return added(device, body.use(), body.name(), body.value(), origin);
+    }
+
+    /** What cannot be typed at the device would lock everybody out. */
+    private static void insistThatItFits(Jobs.Stored stored, SecretBodies.TypeBody body) {
+        if (body.deviceId() == 0 || !body.use().equals(Secrets.PASSWORD)) {
+            return;
+        }
+        Device d = stored.need(body.deviceId());
+        int longest = SecretPolicy.of(d.profile()).longest();
+        if (body.value().length() > longest) {
+            throw bad("value", d.name() + " takes at most " + longest + " characters.");
+        }
+    }
+
+    private ChangeSet added(
+            Optional<DeviceId> device, String use, String name, String value, String origin) {
+        Map<Field, String> texts = new EnumMap<>(Field.class);
+        texts.put(Field.SECRET_FOR, device.map(DeviceId::toString).orElse(""));
+        texts.put(Field.SECRET_USE, use);
+        texts.put(Field.SECRET_NAME, name);
+        texts.put(Field.SEALED, sealing.seal(value));
+        texts.put(Field.PRINT, sealing.print(value));
+        texts.put(Field.SECRET_ORIGIN, origin);
+        // Stand-in numbers differ where several are added together.
+        long standIn = -1 - device.map(DeviceId::value).orElse(0L);
+        return ChangeSet.adding(new Item(new ItemRef(ItemKind.SECRET, standIn), texts));
+    }
+
+    private ChangeSet edited(Secret s, String name, String value, String origin) {
+        Map<Field, String> after =
+                Map.of(
+                        Field.SECRET_NAME,
+                        name,
+                        Field.SEALED,
+                        sealing.seal(value),
+                        Field.PRINT,
+                        sealing.print(value),
+                        Field.SECRET_ORIGIN,
+                        origin);
+        List<Edit> edits = new ArrayList<>();
+        after.forEach(
+                (f, text) -> {
+                    String before = JobItems.text(s, f);
+                    if (!before.equals(text)) {
+                        edits.add(new Edit(s.ref(), f, before, text));
+                    }
+                });
+        return ChangeSet.edits(edits);
+    }
+
+    private static Secret need(Jobs.Stored stored, long id) {
+        return stored.job().secrets().stream()
+                .filter(s -> s.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("secret"));
+    }
+
+    /** In clear, with a line in the logbook that says who looked. */
+    @Transactional
+    SecretBodies.ShownBody show(long job, long id, Author by) {
+        Jobs.Stored stored = jobs.load(job);
+        Secret secret = need(stored, id);
+        String value = sealing.open(secret.sealed());
+        Optional<Device> device = secret.device().flatMap(stored.job()::device);
+        SecretPolicy policy =
+                device.map(d -> SecretPolicy.of(d.profile())).orElse(SecretPolicy.FREE);
+        log.event(
+                job,
+                "Shown: "
+                        + secret.use()
+                        + device.map(d -> " of " + d.name()).orElse(" of the house"),
+                device.map(d -> d.id().value()).stream().toList(),
+                by);
+        return new SecretBodies.ShownBody(
+                value,
+                KeyPresses.of(value, policy.letters()),
+                KeyPresses.oneMode(value, policy.letters()));
+    }
+
+    private static Problem bad(String field, String sentence) {
+        return new Problem(HttpStatus.BAD_REQUEST, "bad-value", sentence, Map.of("field", field));
+    }
+}
