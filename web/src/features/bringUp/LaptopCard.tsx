@@ -30,6 +30,11 @@ export function LaptopCard({ laptop }: { readonly laptop: BringUp['laptop'] }) {
           {laptop.actual !== '' && (laptop.right ? ' ✓ right' : ' ✗ not yet')}
         </span>
       </Box>
+      {laptop.also.length > 0 && (
+        <div>
+          and has beside it <b className="mono">{laptop.also.join(', ')}</b>
+        </div>
+      )}
       <details style={{ marginTop: 8 }}>
         <summary>Commands that set it (put your own interface&#39;s name in)</summary>
         {ways.map((w) => (

@@ -1,26 +1,30 @@
 import Box from '@mui/material/Box'
 import type { BringUp, Step } from '../../shared/api/types'
 import { StateMark } from '../../shared/ui/StateMark'
-
-const short: Record<string, string> = {
-  'hop-out': 'Hop out',
-  plug: 'Connect',
-  see: 'Boots, seen',
-  set: 'Set address',
-  restart: 'Restarts',
-  'hop-home': 'Hop home',
-  verify: 'Verify',
-}
+import { shortWords } from './words'
 
 /** The whole run sheet, with the evidence behind each step that is done. */
 export function RunSheetList({ view }: { readonly view: BringUp }) {
   return (
-    <Box component="ol" aria-label="Run sheet" sx={{ listStyle: 'none', m: 0, p: 0, fontSize: '0.95rem' }}>
+    <Box
+      component="ol"
+      aria-label="Run sheet"
+      tabIndex={0}
+      sx={{
+        listStyle: 'none',
+        m: 0,
+        p: 0,
+        fontSize: '0.95rem',
+        maxHeight: { md: 'calc(100vh - 190px)' },
+        overflowY: 'auto',
+      }}
+    >
       {view.steps.map((s) => (
         <Box
           component="li"
           key={s.number}
           title={s.saw}
+          ref={s.number === view.current ? intoView : undefined}
           aria-current={s.number === view.current ? 'step' : undefined}
           sx={{
             display: 'flex',
@@ -37,7 +41,7 @@ export function RunSheetList({ view }: { readonly view: BringUp }) {
             {s.number}
           </Box>
           <Box sx={{ flex: 1 }}>
-            {short[s.kind]} {s.device}
+            {shortWords[s.kind]} {s.device}
           </Box>
           <Evidence step={s} />
         </Box>
@@ -46,7 +50,13 @@ export function RunSheetList({ view }: { readonly view: BringUp }) {
   )
 }
 
+/** A long list follows the work. */
+function intoView(row: HTMLElement | null) {
+  row?.scrollIntoView({ block: 'nearest' })
+}
+
 function Evidence({ step }: { readonly step: Step }) {
   if (!step.done) return null
+  if (step.differs) return <StateMark mark="differs" />
   return step.kind === 'verify' ? <StateMark mark="set" /> : <span>{step.evidence}</span>
 }

@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post, put } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
-import type { BringUp, Outcome, Rig } from '../../shared/api/types'
+import type { BringUp, Job, Methods, Outcome, Rig } from '../../shared/api/types'
 
 /** Another technician or another machine may go on: look again this often. */
 const AGAIN_MILLIS = 2000
@@ -19,7 +19,20 @@ export function useBringUp(job: number) {
     await queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
     await queries.invalidateQueries({ queryKey: jobKeys.rig(job) })
   }
-  const start = useMutation({ mutationFn: () => post<BringUp>(`${path}/start`), onSuccess: show })
+  const start = useMutation({
+    mutationFn: (body: { method: string; workshop: boolean }) => post<BringUp>(`${path}/start`, body),
+    onSuccess: show,
+  })
+  const replan = useMutation({ mutationFn: () => post<BringUp>(`${path}/replan`), onSuccess: show })
+  const end = useMutation({ mutationFn: () => post<BringUp>(`${path}/end`), onSuccess: show })
+  const differs = useMutation({
+    mutationFn: (it: Told) => post<BringUp>(`${path}/steps/${it.step}/differs`, it),
+    onSuccess: show,
+  })
+  const aside = useMutation({
+    mutationFn: (it: Told) => post<BringUp>(`${path}/steps/${it.step}/aside`, it),
+    onSuccess: show,
+  })
   const act = useMutation({
     mutationFn: (step: number) => post<BringUp>(`${path}/steps/${step}/rig-hands`),
     onSuccess: show,
@@ -28,7 +41,23 @@ export function useBringUp(job: number) {
     mutationFn: (step: number) => post<Outcome>(`${path}/steps/${step}/check`),
     onSuccess: (outcome) => show(outcome.view),
   })
-  return { view, start, act, check }
+  return { view, start, replan, end, act, check, differs, aside }
+}
+
+/** What was seen instead of what the step says. */
+interface Told {
+  readonly step: number
+  readonly saw: string
+  readonly address: string
+}
+
+/** Every method side by side, worked out anew when the job has changed. */
+export function useMethods(job: Job, workshop: boolean) {
+  return useQuery({
+    queryKey: [...jobKeys.methods(job.id, workshop), job.version],
+    queryFn: () => get<Methods>(`/api/jobs/${job.id}/bring-up/methods?workshop=${workshop}`),
+    placeholderData: keepPreviousData,
+  })
 }
 
 /** The simulated hall: who is plugged in, where the laptop is, how fast its clock runs. */

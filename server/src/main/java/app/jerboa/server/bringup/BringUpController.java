@@ -68,6 +68,15 @@ class BringUpController {
                 Method.fromWire(word).orElseThrow(() -> bad("method", "There is no such method.")));
     }
 
+    /** Ends the one under way, so that another method can be chosen; what is set stays set. */
+    @PostMapping("/end")
+    @Needs(Right.PLAN)
+    BringUpView end(
+            @PathVariable("job") long job,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        return bringUps.end(job, person);
+    }
+
     /** Plans what is left anew. */
     @PostMapping("/replan")
     @Needs(Right.PLAN)

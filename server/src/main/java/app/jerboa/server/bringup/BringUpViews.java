@@ -7,6 +7,7 @@ import app.jerboa.core.bringup.Step;
 import app.jerboa.core.bringup.StepTimes;
 import app.jerboa.core.bringup.Work;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.bringup.Action;
 import app.jerboa.core.job.bringup.Choice;
 import app.jerboa.core.job.bringup.Hall;
@@ -62,7 +63,8 @@ class BringUpViews {
         Hall hall = Hall.of(stored.job());
         List<String> blocked = plans.blockedBy(stored, hall);
         int devices = NewDevices.of(hall.cabling(), Map.of()).size();
-        int minutes = stored.job().site().habits().bringUp().workshopMinutes().orElse(0);
+        Habits.BringUp habits = stored.job().site().habits().bringUp();
+        int minutes = habits.workshopMinutes().orElse(0);
         if (!blocked.isEmpty()) {
             return new MethodsView(
                     devices,
@@ -73,6 +75,7 @@ class BringUpViews {
                     false,
                     "",
                     minutes,
+                    habits.laptopServes(),
                     blocked,
                     times(stored));
         }
@@ -88,6 +91,7 @@ class BringUpViews {
                 choice.bench(),
                 BringUpPlans.names(stored, choice.high()),
                 minutes,
+                habits.laptopServes(),
                 blocked,
                 times(stored));
     }

@@ -133,6 +133,15 @@ class BringUps {
         }
     }
 
+    @Transactional
+    BringUpView end(long job, Author by) {
+        jobs.lock(job);
+        open(job);
+        mapper.close(job);
+        log.event(job, "Bring-up ended", List.of(), by);
+        return view(job);
+    }
+
     /** Plans what is left anew: what is done stays done, and who was put aside comes again. */
     @Transactional
     BringUpView replan(long job, Author by) {

@@ -11,6 +11,7 @@ import java.util.List;
  * @param workshopAdvised something will hang out of reach and there is time before the van leaves
  * @param high names of new devices that will hang out of reach; may be empty
  * @param workshopMinutes there are; 0 for none
+ * @param laptopServes Jerboa runs on the technician's laptop while others use it
  * @param blockedBy what keeps it from starting, in words
  * @param times what the sums are made of
  */
@@ -23,6 +24,7 @@ public record MethodsView(
         boolean workshopAdvised,
         String high,
         int workshopMinutes,
+        boolean laptopServes,
         List<String> blockedBy,
         List<TimeBody> times) {
 

@@ -1,0 +1,36 @@
+import Box from '@mui/material/Box'
+import type { Job, StepAction } from '../../shared/api/types'
+import { CopyValue } from '../../shared/ui/CopyValue'
+import { SecretValue } from '../../shared/ui/SecretValue'
+
+interface Props {
+  readonly job: Job
+  readonly actions: readonly StepAction[]
+}
+
+/** The things to do within a step, in their order, each value with its copy button. */
+export function ActionList({ job, actions }: Props) {
+  if (actions.length === 0) return null
+  return (
+    <Box component="ol" aria-label="To do" sx={{ my: 1, pl: 3 }}>
+      {actions.map((a, i) => (
+        <Box component="li" key={`${a.kind}-${i}`} sx={{ py: 0.25 }}>
+          <Box sx={{ display: 'flex', columnGap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+            <span>{a.text}</span>
+            {a.value && <CopyValue label="" value={a.value} name={a.text} bare />}
+            {a.secret > 0 && <SecretValue job={job.id} secret={a.secret} label={a.text} />}
+            {a.wantsSecret && (
+              <Box
+                component="a"
+                href={`/jobs/${job.id}/addresses?tab=secrets`}
+                sx={{ color: 'primary.main' }}
+              >
+                none is kept yet: make one
+              </Box>
+            )}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  )
+}

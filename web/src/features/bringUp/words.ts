@@ -1,0 +1,56 @@
+/** The methods, as a heading says them. */
+export const methodWords: Readonly<Record<string, string>> = {
+  hop: 'Hop once for each factory network',
+  'hop-each': 'Hop out and home for each device',
+  'second-address': 'Second address on the laptop',
+  lease: 'Lease at the device first',
+  'switch-port': 'All connected, port by port',
+}
+
+/** The steps, as the list says them. */
+export const shortWords: Readonly<Record<string, string>> = {
+  reach: 'Set in reach',
+  'hop-out': 'Hop out',
+  alias: 'Second address',
+  plug: 'Connect',
+  'plug-off': 'Connect, port off',
+  port: 'Port on',
+  see: 'Boots, seen',
+  reset: 'Reset',
+  update: 'Update',
+  lease: 'Take a lease',
+  set: 'Set address',
+  restart: 'Restarts',
+  label: 'Label',
+  'hop-home': 'Hop home',
+  verify: 'Verify',
+  enter: 'Enter cameras',
+  join: 'Join',
+  stream: 'Stream',
+}
+
+/** Kinds of work, as the sums name them. */
+export const workWords: Readonly<Record<string, string>> = {
+  hop: 'Change the laptop’s address',
+  alias: 'Add an address to the laptop',
+  plug: 'Connect a device',
+  reset: 'Reset a device',
+  update: 'Load firmware',
+  lease: 'Switch to a lease, read it',
+  port: 'Enable a port',
+  set: 'Log in and set',
+  verify: 'Verify',
+  label: 'Label (workshop)',
+}
+
+/** What the simulated hall does in a technician's place. */
+export const handWords: Readonly<Record<string, string>> = {
+  'hop-out': 'Put the laptop there',
+  'hop-home': 'Put the laptop home',
+  alias: 'Add the address',
+  plug: 'Plug it in',
+  port: 'Switch the port on',
+  reset: 'Reset it',
+  lease: 'Switch it to a lease',
+  set: 'Type and save it',
+}
