@@ -1,10 +1,10 @@
 /** The methods, as a heading says them. */
 export const methodWords: Readonly<Record<string, string>> = {
-  hop: 'Hop once for each factory network',
-  'hop-each': 'Hop out and home for each device',
+  hop: 'Hop to each factory network',
+  'hop-each': 'Hop for each device',
   'second-address': 'Second address on the laptop',
-  lease: 'Lease at the device first',
-  'switch-port': 'All connected, port by port',
+  lease: 'Lease first',
+  'switch-port': 'Port by port',
 }
 
 /** The steps, as the list says them. */

@@ -34,7 +34,7 @@ export function CopyValue({ label, value, wide = false, name = label, bare = fal
       >
         {value || '(leave empty)'}
       </Box>
-      {value && (
+      {value.length > (bare ? 2 : 0) && (
         <Button size="small" variant="outlined" onClick={copy} aria-label={`Copy ${name}`}>
           {copied ? 'Copied' : 'Copy'}
         </Button>

@@ -1,10 +1,12 @@
 import type { Edit, Item, Job } from '../api/types'
 
 /** Fields that hold the number of a device. */
-const DEVICES = new Set(['fitted', 'controller', 'panel', 'switcher', 'camera', 'through', 'from', 'to'])
+const DEVICES = new Set(['fitted', 'controller', 'also', 'panel', 'switcher', 'camera', 'through', 'from', 'to'])
 
 const WORDS: Readonly<Record<string, string>> = {
   controlId: 'control ID',
+  also: 'second controller',
+  alsoKey: 'key on the second controller',
   panelKey: 'paint key',
   panel: 'paint panel',
   fitted: 'fitted to',

@@ -134,9 +134,9 @@ public final class JobAddresses {
         Map<DeviceId, Device> byId = new HashMap<>();
         job.devices().forEach(d -> byId.put(d.id(), d));
         for (Line line : job.lines()) {
-            line.key()
+            line.keys()
                     .filter(k -> byId.get(line.camera()).addressed())
-                    .ifPresent(
+                    .forEach(
                             k ->
                                     keyed.computeIfAbsent(k.controller(), c -> new TreeMap<>())
                                             .putIfAbsent(k.number(), line.camera()));

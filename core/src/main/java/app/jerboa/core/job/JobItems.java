@@ -89,6 +89,7 @@ public final class JobItems {
                 new DeviceId(Long.parseLong(i.text(Field.CAMERA))),
                 Integer.parseInt(i.text(Field.CONTROL_ID)),
                 key(i, Field.CONTROLLER, Field.KEY, "a controller and a key on it go together"),
+                key(i, Field.ALSO, Field.ALSO_KEY, "a controller and a key on it go together"),
                 key(i, Field.PANEL, Field.PANEL_KEY, "a paint panel and a key on it go together"),
                 key(i, Field.SWITCHER, Field.INPUT, "a switcher and an input of it go together")
                         .map(k -> new Line.Input(k.controller(), k.number())),
@@ -283,6 +284,8 @@ public final class JobItems {
             case CONTROL_ID -> Integer.toString(l.controlId());
             case CONTROLLER -> orNone(l.key().map(Line.Key::controller));
             case KEY -> orNone(l.key().map(Line.Key::number));
+            case ALSO -> orNone(l.also().map(Line.Key::controller));
+            case ALSO_KEY -> orNone(l.also().map(Line.Key::number));
             case PANEL -> orNone(l.paint().map(Line.Key::controller));
             case PANEL_KEY -> orNone(l.paint().map(Line.Key::number));
             case SWITCHER -> orNone(l.input().map(Line.Input::switcher));

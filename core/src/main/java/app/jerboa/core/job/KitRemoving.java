@@ -35,6 +35,7 @@ public final class KitRemoving {
                 removes.add(JobItems.item(line));
             } else {
                 loosen(line, line.key().map(Line.Key::controller), Field.CONTROLLER, Field.KEY);
+                loosen(line, line.also().map(Line.Key::controller), Field.ALSO, Field.ALSO_KEY);
                 loosen(line, line.paint().map(Line.Key::controller), Field.PANEL, Field.PANEL_KEY);
                 loosen(line, line.input().map(Line.Input::switcher), Field.SWITCHER, Field.INPUT);
             }

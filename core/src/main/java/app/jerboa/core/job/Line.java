@@ -7,6 +7,7 @@ import app.jerboa.core.value.ItemRef;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * One camera's thread through the installation.
@@ -14,6 +15,7 @@ import java.util.Set;
  * @param number 1 for L1
  * @param controlId number it answers to, VISCA 1 to 7
  * @param key where it sits on a controller, if anywhere
+ * @param also where it sits on a second controller that drives it too, if anywhere
  * @param paint where it sits on a paint panel, if anywhere
  * @param input where its picture goes, if anywhere
  * @param tally the tally it lights with; empty for that of its input
@@ -25,11 +27,17 @@ public record Line(
         DeviceId camera,
         int controlId,
         Optional<Key> key,
+        Optional<Key> also,
         Optional<Key> paint,
         Optional<Input> input,
         OptionalInt tally,
         Optional<Set<Function>> wants)
         implements JobItem {
+    /** Every key it sits on: the controller's, a second one's, the paint panel's. */
+    public Stream<Key> keys() {
+        return Stream.of(key, also, paint).flatMap(Optional::stream);
+    }
+
     @Override
     public ItemRef ref() {
         return new ItemRef(ItemKind.LINE, id);

@@ -61,45 +61,39 @@ public final class AddressPlanner {
 
     private AddressPlan plan() {
         facts.devices().stream().filter(this::sound).forEach(standing::add);
-        for (CountingRun run : facts.runs()) {
-            placeRun(run);
-        }
+        RunPattern.of(facts.runs()).forEach(this::placeRun);
         List<AddressedDevice> homeless = keepWhatIsSound();
         placeCamerasSideBySide(homeless);
         placeOneByOne(homeless);
         return new AddressPlan(moves(), unplaced);
     }
 
-    private void placeRun(CountingRun run) {
-        CountingRun rest = withoutPlaced(run);
-        if (rest.cameras().isEmpty()) {
-            return;
-        }
-        rest.cameras().forEach(k -> inRun.add(k.camera()));
-        rest.cameras().forEach(k -> standing.remove(devices.get(k.camera())));
+    private void placeRun(RunPattern run) {
+        run.spots().forEach(k -> inRun.add(k.camera()));
+        run.spots().forEach(k -> standing.remove(devices.get(k.camera())));
         RunPlacement placement =
                 new RunPlacement(
-                        rest,
+                        run,
                         facts.lan().subnet(),
                         blocks.of(AddressRole.CAMERA),
-                        closedTo(rest),
+                        closedTo(run),
                         standing,
                         devices);
         placement
                 .first()
                 .ifPresentOrElse(
-                        first -> takeRun(rest, first),
-                        () -> rest.cameras().forEach(k -> unplaced.add(k.camera())));
+                        first -> takeRun(run, first),
+                        () -> run.spots().forEach(k -> unplaced.add(k.camera())));
     }
 
-    private void takeRun(CountingRun run, Ipv4 first) {
+    private void takeRun(RunPattern run, Ipv4 first) {
         lastGroup++;
-        for (CountingRun.Keyed keyed : run.cameras()) {
-            Ipv4 address = first.plus(run.offset(keyed));
-            place(keyed.camera(), address);
+        for (RunPattern.Spot spot : run.spots()) {
+            Ipv4 address = first.plus(spot.offset());
+            place(spot.camera(), address);
             closed.put(Ipv4Range.of(address), GIVEN);
             closedButPools.put(Ipv4Range.of(address), GIVEN);
-            groups.put(keyed.camera(), lastGroup);
+            groups.put(spot.camera(), lastGroup);
             standing.at(address)
                     .ifPresent(
                             d -> {
@@ -110,21 +104,12 @@ public final class AddressPlanner {
         }
     }
 
-    private CountingRun withoutPlaced(CountingRun run) {
-        return new CountingRun(
-                run.controller(),
-                run.name(),
-                run.firstKey(),
-                run.lastOctetOnly(),
-                run.cameras().stream().filter(k -> !placed.containsKey(k.camera())).toList());
-    }
-
     /**
      * What no camera of the run may be given: the pool is open only if all of them are reserved.
      */
-    private RangeIndex<Blocked> closedTo(CountingRun run) {
+    private RangeIndex<Blocked> closedTo(RunPattern run) {
         boolean allReserved =
-                run.cameras().stream().allMatch(k -> devices.get(k.camera()).reserved());
+                run.spots().stream().allMatch(k -> devices.get(k.camera()).reserved());
         return allReserved ? closedButPools : closed;
     }
 

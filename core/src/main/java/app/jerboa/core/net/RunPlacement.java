@@ -36,7 +36,7 @@ final class RunPlacement {
         }
     }
 
-    private final CountingRun run;
+    private final RunPattern run;
     private final Ipv4Subnet subnet;
     private final Ipv4Range block;
     private final Obstacles blocked;
@@ -48,7 +48,7 @@ final class RunPlacement {
      * @param others devices outside the run on usable addresses, which could make room
      */
     RunPlacement(
-            CountingRun run,
+            RunPattern run,
             Ipv4Subnet subnet,
             Ipv4Range block,
             Obstacles blocked,
@@ -62,7 +62,7 @@ final class RunPlacement {
         this.devices = devices;
     }
 
-    /** The address of the controller's first key, or empty when no run of this length fits. */
+    /** The address of the pattern's start, or empty when it fits nowhere. */
     Optional<Ipv4> first() {
         Optional<Score> agreed =
                 startsSomeoneAgreesWith().stream()
@@ -82,8 +82,8 @@ final class RunPlacement {
      * At a start nobody agrees with, every camera of the run moves; then there is no need to look.
      */
     private boolean beatsMovingEveryone(Score score) {
-        int cameras = run.cameras().size();
-        int set = (int) run.cameras().stream().filter(k -> devices.get(k.camera()).set()).count();
+        int cameras = run.spots().size();
+        int set = (int) run.spots().stream().filter(k -> devices.get(k.camera()).set()).count();
         return score.setMoved() < set
                 || score.setMoved() == set && score.plannedMoved() < cameras - set;
     }
@@ -99,10 +99,10 @@ final class RunPlacement {
 
     private Set<Long> startsSomeoneAgreesWith() {
         Set<Long> starts = new LinkedHashSet<>();
-        for (CountingRun.Keyed keyed : run.cameras()) {
+        for (RunPattern.Spot keyed : run.spots()) {
             devices.get(keyed.camera())
                     .address()
-                    .ifPresent(a -> starts.add(a.bits() - run.offset(keyed)));
+                    .ifPresent(a -> starts.add(a.bits() - keyed.offset()));
         }
         return starts;
     }
@@ -115,8 +115,8 @@ final class RunPlacement {
      * The lowest usable start that also displaces nobody, with all cameras within {@code range}.
      */
     private Optional<Long> lowestUndisturbed(Ipv4Range range) {
-        long first = range.first().bits() - lowestOffset();
-        while (first >= 0 && first + highestOffset() <= range.last().bits()) {
+        long first = range.first().bits();
+        while (first >= 0 && first + run.highest() <= range.last().bits()) {
             long here = nextUsable(first, blocked);
             long there = nextUsable(here, others);
             if (here == first && there == first) {
@@ -129,22 +129,25 @@ final class RunPlacement {
 
     /** {@code first} itself, or the next start that clears whatever stands in the way of it. */
     private long nextUsable(long first, Obstacles obstacles) {
-        long low = first + lowestOffset();
-        long high = first + highestOffset();
+        long low = first;
+        long high = first + run.highest();
         if (low < subnet.network().bits() || high > subnet.broadcast().bits()) {
             return first + 1;
         }
-        if (run.lastOctetOnly() && low >> 8 != high >> 8) {
-            return ((high >> 8) << 8) - lowestOffset();
+        for (RunPattern.Window window : run.windows()) {
+            long last = first + window.high();
+            if ((first + window.low()) >> 8 != last >> 8) {
+                return ((last >> 8) << 8) - window.low();
+            }
         }
-        List<CountingRun.Keyed> cameras = run.cameras();
+        List<RunPattern.Spot> cameras = run.spots();
         for (int i = 0; i < cameras.size(); i++) {
-            int from = run.offset(cameras.get(i));
+            int from = cameras.get(i).offset();
             while (i + 1 < cameras.size()
-                    && run.offset(cameras.get(i + 1)) <= run.offset(cameras.get(i)) + 1) {
+                    && cameras.get(i + 1).offset() <= cameras.get(i).offset() + 1) {
                 i++;
             }
-            long end = obstacles.endOfLastOverlap(first + from, first + run.offset(cameras.get(i)));
+            long end = obstacles.endOfLastOverlap(first + from, first + cameras.get(i).offset());
             if (end >= 0) {
                 return Math.max(first + 1, end + 1 - from);
             }
@@ -153,7 +156,7 @@ final class RunPlacement {
     }
 
     private Stream<Long> everyUsableStart() {
-        long from = Math.max(0, subnet.network().bits() + 1 - lowestOffset());
+        long from = Math.max(0, subnet.network().bits() + 1);
         return LongStream.rangeClosed(from, subnet.broadcast().bits())
                 .limit(MOST_STARTS)
                 .filter(this::usable)
@@ -163,8 +166,8 @@ final class RunPlacement {
     private Score score(long first) {
         int setMoved = 0;
         int plannedMoved = 0;
-        for (CountingRun.Keyed keyed : run.cameras()) {
-            Ipv4 wanted = new Ipv4(first + run.offset(keyed));
+        for (RunPattern.Spot keyed : run.spots()) {
+            Ipv4 wanted = new Ipv4(first + keyed.offset());
             AddressedDevice camera = devices.get(keyed.camera());
             boolean stays = camera.address().equals(Optional.of(wanted));
             Optional<AddressedDevice> displaced = others.at(wanted);
@@ -176,16 +179,7 @@ final class RunPlacement {
             plannedMoved += all - set;
         }
         boolean outside =
-                first + lowestOffset() < block.first().bits()
-                        || first + highestOffset() > block.last().bits();
+                first < block.first().bits() || first + run.highest() > block.last().bits();
         return new Score(setMoved, plannedMoved, outside, first);
-    }
-
-    private int lowestOffset() {
-        return run.offset(run.cameras().get(0));
-    }
-
-    private int highestOffset() {
-        return run.offset(run.cameras().get(run.cameras().size() - 1));
     }
 }

@@ -169,6 +169,9 @@ public enum Field {
     CONTROL_ID(ItemKind.LINE, "controlId", FieldType.number(1, 255), ""),
     CONTROLLER(ItemKind.LINE, "controller", FieldType.to(ItemKind.DEVICE).orNone(), ""),
     KEY(ItemKind.LINE, "key", FieldType.number(0, 9999).orNone(), ""),
+    /** A second controller that drives it too, and the key on that. */
+    ALSO(ItemKind.LINE, "also", FieldType.to(ItemKind.DEVICE).orNone(), ""),
+    ALSO_KEY(ItemKind.LINE, "alsoKey", FieldType.number(0, 9999).orNone(), ""),
     /** The paint panel, and the key on it. */
     PANEL(ItemKind.LINE, "panel", FieldType.to(ItemKind.DEVICE).orNone(), ""),
     PANEL_KEY(ItemKind.LINE, "panelKey", FieldType.number(0, 9999).orNone(), ""),

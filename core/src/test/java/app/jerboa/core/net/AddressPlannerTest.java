@@ -151,6 +151,70 @@ class AddressPlannerTest {
         }
     }
 
+    /** Two controllers that share cameras move them as one long run would. */
+    @Test
+    void overlappingControllersAreFollowedTogether() {
+        Random random = new Random(44);
+        int shared = 0;
+        for (int round = 0; round < 1_000; round++) {
+            AddressFacts one = Worlds.crowded(random);
+            List<CountingRun.Keyed> all = one.runs().get(0).cameras();
+            if (all.size() > 2) {
+                shared++;
+                int cut = 1 + random.nextInt(all.size() - 2);
+                AddressFacts two =
+                        new AddressFacts(
+                                one.lan(),
+                                one.devices(),
+                                List.of(
+                                        part(901, all, 0, cut + 1),
+                                        part(902, all, cut, all.size())));
+                assertThat(AddressPlanner.plan(two))
+                        .as("round %d", round)
+                        .isEqualTo(AddressPlanner.plan(one));
+            }
+        }
+        assertThat(shared).isGreaterThan(300);
+    }
+
+    /** Keys start at 1 on each. */
+    private static CountingRun part(
+            long controller, List<CountingRun.Keyed> all, int from, int to) {
+        List<CountingRun.Keyed> keyed = new ArrayList<>();
+        for (int i = from; i < to; i++) {
+            keyed.add(new CountingRun.Keyed(i - from + 1, all.get(i).camera()));
+        }
+        return new CountingRun(new DeviceId(controller), "stick " + controller, 1, true, keyed);
+    }
+
+    @Test
+    void controllersThatContradictEachOtherAreFollowedInTheirOrder() {
+        var facts =
+                new AddressFacts(
+                        house(),
+                        cameras("", "", ""),
+                        List.of(
+                                runOf(3),
+                                new CountingRun(
+                                        new DeviceId(901),
+                                        "second",
+                                        1,
+                                        true,
+                                        List.of(
+                                                new CountingRun.Keyed(1, new DeviceId(3)),
+                                                new CountingRun.Keyed(2, new DeviceId(1))))));
+        assertThat(plan(facts)).containsExactly("1>21", "2>22", "3>23");
+        AddressFacts after =
+                Worlds.after(
+                        facts,
+                        AddressPlanner.plan(facts).moves().stream()
+                                .map(AddressIndex::asEdit)
+                                .toList());
+        assertThat(AddressChecks.check(after))
+                .extracting(f -> f.code().code())
+                .containsExactly("ADDR-GAP");
+    }
+
     private static int[] cost(AddressFacts facts, AddressPlan plan) {
         Map<DeviceId, AddressedDevice> devices = new HashMap<>();
         facts.devices().forEach(d -> devices.put(d.id(), d));

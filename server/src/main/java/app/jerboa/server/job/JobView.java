@@ -132,6 +132,7 @@ public record JobView(
             long cameraId,
             int controlId,
             PlaceBody key,
+            PlaceBody also,
             PlaceBody paint,
             PlaceBody input,
             int tally,

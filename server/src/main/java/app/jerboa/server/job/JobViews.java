@@ -247,6 +247,7 @@ public class JobViews {
                 l.camera().value(),
                 l.controlId(),
                 key(l.key(), names),
+                key(l.also(), names),
                 key(l.paint(), names),
                 l.input()
                         .map(

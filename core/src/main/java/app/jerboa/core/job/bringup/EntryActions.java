@@ -76,10 +76,10 @@ final class EntryActions {
     }
 
     private static int key(Line line, Device controller) {
-        return line.key()
+        return line.keys()
                 .filter(k -> k.controller().equals(controller.id()))
-                .or(line::paint)
                 .map(Line.Key::number)
+                .findFirst()
                 .orElse(0);
     }
 

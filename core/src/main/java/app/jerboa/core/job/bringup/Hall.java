@@ -29,8 +29,7 @@ public final class Hall {
             }
         }
         for (Line line : cabling.job().lines()) {
-            line.key().ifPresent(k -> add(k.controller(), line));
-            line.paint().ifPresent(k -> add(k.controller(), line));
+            line.keys().map(Line.Key::controller).distinct().forEach(c -> add(c, line));
         }
     }
 

@@ -40,6 +40,7 @@ final class KeyCheck {
         List<Place> inputs = new ArrayList<>();
         for (Line line : plan.job().lines()) {
             line.key().ifPresent(k -> keys.add(place(line, k, Field.KEY)));
+            line.also().ifPresent(k -> keys.add(place(line, k, Field.ALSO_KEY)));
             line.paint().ifPresent(k -> keys.add(place(line, k, Field.PANEL_KEY)));
             line.input()
                     .ifPresent(
@@ -64,28 +65,21 @@ final class KeyCheck {
     }
 
     private void twoKeys(Line line) {
-        boolean same =
-                line.key()
-                        .map(Line.Key::controller)
-                        .filter(
-                                c ->
-                                        line.paint()
-                                                .map(Line.Key::controller)
-                                                .filter(c::equals)
-                                                .isPresent())
-                        .isPresent();
-        if (same) {
-            Map<String, String> facts =
-                    Map.of(
-                            "what",
-                            "two",
-                            "controller",
-                            plan.name(line.key().orElseThrow().controller()));
-            List<Edit> edits = List.of(cleared(line, Field.PANEL), cleared(line, Field.PANEL_KEY));
-            found.add(
-                    plan.about(line, LineCodes.KEY_DUP, Field.PANEL_KEY, facts)
-                            .withFixes(List.of(Fix.editing("one-key", edits))));
+        List<DeviceId> on = line.keys().map(Line.Key::controller).toList();
+        if (on.stream().distinct().count() == on.size()) {
+            return;
         }
+        boolean painted =
+                line.paint().filter(p -> on.indexOf(p.controller()) < on.size() - 1).isPresent();
+        Field device = painted ? Field.PANEL : Field.ALSO;
+        Field key = painted ? Field.PANEL_KEY : Field.ALSO_KEY;
+        Line.Key second = painted ? line.paint().orElseThrow() : line.also().orElseThrow();
+        Map<String, String> facts =
+                Map.of("what", "two", "controller", plan.name(second.controller()));
+        List<Edit> edits = List.of(cleared(line, device), cleared(line, key));
+        found.add(
+                plan.about(line, LineCodes.KEY_DUP, key, facts)
+                        .withFixes(List.of(Fix.editing("one-key", edits))));
     }
 
     private static Edit cleared(Line line, Field field) {

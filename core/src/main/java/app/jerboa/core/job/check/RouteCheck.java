@@ -27,9 +27,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** Can every wanted function of every camera be controlled, and as somebody planned it? */
 final class RouteCheck {
@@ -108,9 +106,7 @@ final class RouteCheck {
 
     /** On a key of somebody who cannot talk to it. */
     private void unkeyed(Line line, Device camera) {
-        Stream.of(line.key(), line.paint())
-                .flatMap(Optional::stream)
-                .forEach(key -> unkeyed(line, camera, plan.kit().device(key.controller())));
+        line.keys().forEach(key -> unkeyed(line, camera, plan.kit().device(key.controller())));
     }
 
     private void unkeyed(Line line, Device camera, Device controller) {

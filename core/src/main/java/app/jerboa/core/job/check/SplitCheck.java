@@ -22,7 +22,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Is there a way over the network from each controller to the cameras on its keys? */
 final class SplitCheck {
@@ -43,8 +42,7 @@ final class SplitCheck {
     private List<Finding> all() {
         List<Finding> found = new ArrayList<>();
         for (Line line : job.lines()) {
-            Stream.of(line.key(), line.paint())
-                    .flatMap(Optional::stream)
+            line.keys()
                     .map(k -> byId.get(k.controller()))
                     .distinct()
                     .flatMap(c -> between(c, byId.get(line.camera())).stream())

@@ -84,11 +84,9 @@ public final class ControlRoutes {
 
     private List<Ways.Way> near(Line line, Function function, Ways.Found found) {
         List<Ways.Way> near = new ArrayList<>(found.keyless());
-        Stream.of(
-                        line.key().map(Line.Key::controller),
-                        line.paint().map(Line.Key::controller),
-                        chosen(line, function).map(ChosenRoute::controller))
-                .flatMap(Optional::stream)
+        Stream.concat(
+                        line.keys().map(Line.Key::controller),
+                        chosen(line, function).map(ChosenRoute::controller).stream())
                 .distinct()
                 .filter(d -> kit.device(d).profile().keys().isPresent())
                 .forEach(d -> near.addAll(found.by(d)));
@@ -151,8 +149,7 @@ public final class ControlRoutes {
     }
 
     private static OptionalInt key(Line line, DeviceId controller) {
-        return Stream.of(line.key(), line.paint())
-                .flatMap(Optional::stream)
+        return line.keys()
                 .filter(k -> k.controller().equals(controller))
                 .mapToInt(Line.Key::number)
                 .findFirst();

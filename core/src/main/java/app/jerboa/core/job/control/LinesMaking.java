@@ -87,6 +87,7 @@ public final class LinesMaking {
         Map<DeviceId, Set<Integer>> used = new HashMap<>();
         for (Line line : job.lines()) {
             line.key().ifPresent(k -> numbers(used, k.controller()).add(k.number()));
+            line.also().ifPresent(k -> numbers(used, k.controller()).add(k.number()));
             line.paint().ifPresent(k -> numbers(used, k.controller()).add(k.number()));
         }
         boolean counted = false;
