@@ -59,6 +59,17 @@ public final class AddressBlocks {
         return Math.max(1, (count + size - 1) / size);
     }
 
+    private AddressBlocks(Map<AddressRole, Ipv4Range> ranges) {
+        this.ranges.putAll(ranges);
+    }
+
+    /** With other blocks for some roles. */
+    AddressBlocks with(Map<AddressRole, Ipv4Range> instead) {
+        AddressBlocks other = new AddressBlocks(ranges);
+        other.ranges.putAll(instead);
+        return other;
+    }
+
     public Ipv4Range of(AddressRole role) {
         return ranges.get(role);
     }

@@ -39,17 +39,24 @@ public final class AddressPlanner {
     private final List<DeviceId> unplaced = new ArrayList<>();
     private int lastGroup;
 
-    private AddressPlanner(AddressFacts facts) {
+    private AddressPlanner(AddressFacts facts, Map<AddressRole, Ipv4Range> instead) {
         this.facts = facts;
         this.blocked = Blocked.of(facts, true);
         this.closed = Blocked.of(facts, true);
         this.closedButPools = Blocked.of(facts, false);
-        this.blocks = blocksFor(facts);
+        this.blocks = blocksFor(facts).with(instead);
         facts.devices().forEach(d -> devices.put(d.id(), d));
     }
 
     public static AddressPlan plan(AddressFacts facts) {
-        return new AddressPlanner(facts).plan();
+        return plan(facts, Map.of());
+    }
+
+    /**
+     * @param instead blocks that take the place of the usual ones
+     */
+    public static AddressPlan plan(AddressFacts facts, Map<AddressRole, Ipv4Range> instead) {
+        return new AddressPlanner(facts, instead).plan();
     }
 
     /** The blocks as this many devices of each role stretch them. */

@@ -25,4 +25,10 @@ public record AddressedDevice(
         boolean leases,
         boolean set,
         boolean isGateway,
-        Optional<FactoryAddress> factory) {}
+        Optional<FactoryAddress> factory) {
+    /** The same, planned elsewhere. */
+    public AddressedDevice at(Optional<Ipv4> other) {
+        return new AddressedDevice(
+                id, name, role, other, prefix, gateway, reserved, leases, set, isGateway, factory);
+    }
+}

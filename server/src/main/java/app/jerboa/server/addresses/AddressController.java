@@ -1,27 +1,39 @@
 package app.jerboa.server.addresses;
 
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
+import app.jerboa.core.job.Subnet;
+import app.jerboa.core.job.addresses.AddressWhatIf;
+import app.jerboa.core.job.addresses.SheetComparison;
 import app.jerboa.core.net.AddressPlan;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.net.Move;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
+import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.findings.EditBody;
 import app.jerboa.server.job.Jobs;
-import java.nio.charset.StandardCharsets;
+import app.jerboa.server.platform.Needs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Re-planning and the sheet. */
+/** Re-planning, what-ifs, and other people's sheets; nothing here changes a job. */
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class AddressController {
@@ -30,6 +42,34 @@ class AddressController {
 
     /** One device's move; {@code why} in words. */
     record MoveBody(String device, String why, EditBody edit) {}
+
+    /**
+     * One thing to try; the others empty.
+     *
+     * @param start cameras from this host on
+     * @param cidr another range for the subnet of this id
+     * @param gateway of that range
+     * @param school static, reservation or lease
+     */
+    record WhatIfBody(String start, long subnet, String cidr, String gateway, String school) {}
+
+    /**
+     * What it would come to; applied by sending the changes.
+     *
+     * @param moved how many devices get another address
+     * @param first the least planned address of a camera then; empty when none has one
+     * @param last the greatest
+     * @param unplaced names of devices without an address then; may be empty
+     */
+    record WhatIfResult(
+            ChangesBody changes, int moved, String first, String last, List<String> unplaced) {}
+
+    /** Somebody's sheet beside the plan; missing: devices with an address that it does not name. */
+    record ComparisonBody(List<ComparedRow> rows, List<String> missing) {}
+
+    /** One row: agrees when it has neither edits nor trouble. */
+    record ComparedRow(
+            int number, String name, long deviceId, List<EditBody> edits, String trouble) {}
 
     private final Jobs jobs;
 
@@ -44,10 +84,11 @@ class AddressController {
                 JobAddresses.facts(job).stream().map(AddressPlanner::plan).toList();
         return new PlanBody(
                 plans.stream().flatMap(p -> p.moves().stream()).map(m -> move(job, m)).toList(),
-                plans.stream()
-                        .flatMap(p -> p.unplaced().stream())
-                        .map(d -> job.device(d).orElseThrow().name())
-                        .toList());
+                names(job, plans.stream().flatMap(p -> p.unplaced().stream()).toList()));
+    }
+
+    private static List<String> names(Job job, List<DeviceId> devices) {
+        return devices.stream().map(d -> job.device(d).orElseThrow().name()).toList();
     }
 
     private static MoveBody move(Job job, Move move) {
@@ -66,15 +107,89 @@ class AddressController {
         };
     }
 
-    @GetMapping(value = "/addresses.csv", produces = "text/csv")
-    ResponseEntity<byte[]> sheet(@PathVariable("job") long id) {
+    @PostMapping("/address-plan/what-if")
+    @Needs(Right.READ)
+    WhatIfResult whatIf(@PathVariable("job") long id, @RequestBody WhatIfBody body) {
         Job job = jobs.load(id).job();
-        String file = job.name().replaceAll("[^A-Za-z0-9]+", "-") + "-addresses.csv";
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(file).build().toString())
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(AddressSheet.csv(job).getBytes(StandardCharsets.UTF_8));
+        AddressWhatIf.Result result = result(job, body);
+        Job then = result.changes().isEmpty() ? job : jobs.editor().apply(job, result.changes());
+        List<Ipv4> cameras =
+                then.lines().stream()
+                        .map(l -> then.device(l.camera()).orElseThrow())
+                        .flatMap(d -> d.address().stream())
+                        .sorted()
+                        .toList();
+        return new WhatIfResult(
+                ChangesBody.of(result.changes()),
+                (int)
+                        result.changes().edits().stream()
+                                .filter(e -> e.field() == Field.ADDRESS)
+                                .count(),
+                cameras.isEmpty() ? "" : cameras.get(0).toString(),
+                cameras.isEmpty() ? "" : cameras.get(cameras.size() - 1).toString(),
+                names(then, result.unplaced()));
+    }
+
+    private AddressWhatIf.Result result(Job job, WhatIfBody body) {
+        try {
+            if (given(body.start())) {
+                return AddressWhatIf.start(job, Ipv4.parse(body.start().strip()));
+            }
+            if (given(body.cidr())) {
+                return AddressWhatIf.subnet(
+                        jobs.editor(),
+                        job,
+                        subnet(job, body.subnet()),
+                        Ipv4Subnet.parse(body.cidr().strip()),
+                        Ipv4.parse(Objects.requireNonNullElse(body.gateway(), "").strip()));
+            }
+        } catch (IllegalArgumentException e) {
+            throw bad(given(body.start()) ? "start" : "gateway", e.getMessage() + ".");
+        }
+        if (!List.of("static", "reservation", "lease").contains(body.school())) {
+            throw bad("school", "Addresses are static, reservations or leases.");
+        }
+        return AddressWhatIf.school(jobs.editor(), job, body.school());
+    }
+
+    private static boolean given(String text) {
+        return text != null && !text.isBlank();
+    }
+
+    private static Subnet subnet(Job job, long id) {
+        return job.subnets().stream()
+                .filter(s -> s.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("subnet"));
+    }
+
+    /** The file as it is, CSV or XLSX. */
+    @PostMapping(value = "/addresses/compare", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Needs(Right.READ)
+    ComparisonBody compare(@PathVariable("job") long id, @RequestBody byte[] file) {
+        Job job = jobs.load(id).job();
+        try {
+            SheetComparison.Result result = SheetComparison.of(job, SheetUpload.rows(file));
+            return new ComparisonBody(
+                    result.rows().stream().map(AddressController::row).toList(),
+                    result.missing().stream().map(Device::name).toList());
+        } catch (IllegalArgumentException e) {
+            throw bad(
+                    "file", "It cannot be compared: " + e.getMessage() + ". Nothing was changed.");
+        }
+    }
+
+    private static ComparedRow row(SheetComparison.Row r) {
+        return new ComparedRow(
+                r.number(),
+                r.name(),
+                r.device().map(d -> d.id().value()).orElse(0L),
+                r.edits().stream().map(EditBody::of).toList(),
+                r.trouble());
+    }
+
+    private static Problem bad(String field, String sentence) {
+        String said = sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
+        return new Problem(HttpStatus.BAD_REQUEST, "bad-value", said, Map.of("field", field));
     }
 }

@@ -10,6 +10,7 @@ import io.swagger.v3.oas.annotations.Parameter;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -66,6 +67,15 @@ class BringUpController {
         }
         return Optional.of(
                 Method.fromWire(word).orElseThrow(() -> bad("method", "There is no such method.")));
+    }
+
+    /** On paper: the one under way, else as it would be by a method. */
+    @GetMapping(value = "/sheet.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> sheet(
+            @PathVariable("job") long job,
+            @RequestParam(name = "method", defaultValue = "") String method,
+            @RequestParam(name = "workshop", defaultValue = "false") boolean workshop) {
+        return bringUps.sheet(job, method(method), workshop);
     }
 
     /** Ends the one under way, so that another method can be chosen; what is set stays set. */

@@ -31,7 +31,7 @@ final class BringUpRows {
             OffsetDateTime startedAt,
             OffsetDateTime worldStartedAt) {
         Set<DeviceId> asideIds() {
-            return Arrays.stream(aside.split(" "))
+            return Arrays.stream(aside.split(" ", -1))
                     .filter(t -> !t.isEmpty())
                     .map(t -> new DeviceId(Long.parseLong(t)))
                     .collect(Collectors.toSet());

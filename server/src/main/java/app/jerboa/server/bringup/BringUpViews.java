@@ -208,6 +208,36 @@ class BringUpViews {
                 .orElse("its own address");
     }
 
+    /** Every step in words, for paper. */
+    List<RunSheetPdf.Printed> print(Jobs.Stored stored, List<StepRow> rows) {
+        StepActions actions = new StepActions(Hall.of(stored.job()));
+        return rows.stream()
+                .map(
+                        r -> {
+                            Step step = r.toStep();
+                            boolean there = step.device().flatMap(stored.job()::device).isPresent();
+                            return new RunSheetPdf.Printed(
+                                    r.number(),
+                                    r.done(),
+                                    words(
+                                            stored,
+                                            step,
+                                            there ? Optional.of(actions) : Optional.empty()));
+                        })
+                .toList();
+    }
+
+    /** What stands on top of a sheet on paper. */
+    List<String> head(Jobs.Stored stored, List<StepRow> rows) {
+        RunSheet sheet = new RunSheet(rows.stream().map(StepRow::toStep).toList());
+        int minutes =
+                (sheet.secondsFrom(0, plans.times(stored), boots(stored), Map.of()) + 59) / 60;
+        return List.of(
+                rows.size() + " steps, about " + minutes + " min for one technician.",
+                "Laptop at home: " + stored.laptopHome() + ". Passwords are not on this paper.",
+                "Follow local codes; licensed people for mains and structure.");
+    }
+
     /** The words of a step of a job. */
     BringUpView.NowBody now(Jobs.Stored stored, StepRow row) {
         if (row == null) {

@@ -14,6 +14,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.world.RigClient;
 import java.time.Duration;
@@ -27,6 +28,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -87,6 +89,38 @@ class BringUps {
     }
 
     /**
+     * @param method none for the recommended one; of no meaning when one is under way
+     */
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> sheet(long job, Optional<Method> method, boolean workshop) {
+        Jobs.Stored stored = jobs.load(job);
+        Optional<RunRow> run = mapper.open(job);
+        Hall hall = Hall.of(stored.job());
+        List<StepRow> rows =
+                run.map(r -> mapper.steps(r.id()))
+                        .orElseGet(
+                                () -> {
+                                    insistOnSoundPlan(stored, hall);
+                                    Method how = how(stored, hall, method, workshop);
+                                    return StepRow.of(
+                                            plans.steps(
+                                                    stored, hall, how, workshop, Map.of(),
+                                                    Set.of()),
+                                            1);
+                                });
+        String name = stored.job().name();
+        return Download.of(
+                "application/pdf",
+                Download.name(name, "run-sheet.pdf"),
+                RunSheetPdf.of(
+                        name + ": run sheet", views.head(stored, rows), views.print(stored, rows)));
+    }
+
+    private Method how(Jobs.Stored stored, Hall hall, Optional<Method> method, boolean workshop) {
+        return method.orElseGet(() -> plans.choice(stored, hall, workshop).recommended().method());
+    }
+
+    /**
      * @param method none for the recommended one
      */
     @Transactional
@@ -94,8 +128,7 @@ class BringUps {
         Jobs.Stored stored = jobs.lock(job);
         Hall hall = Hall.of(stored.job());
         insistOnSoundPlan(stored, hall);
-        Method how =
-                method.orElseGet(() -> plans.choice(stored, hall, workshop).recommended().method());
+        Method how = how(stored, hall, method, workshop);
         List<Step> steps = plans.steps(stored, hall, how, workshop, Map.of(), Set.of());
         if (steps.isEmpty()) {
             throw new Problem(

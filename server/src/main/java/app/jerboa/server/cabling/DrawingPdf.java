@@ -2,19 +2,17 @@ package app.jerboa.server.cabling;
 
 import app.jerboa.core.job.cabling.drawing.Drawing;
 import app.jerboa.core.job.cabling.drawing.Shape;
+import app.jerboa.server.platform.PdfText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 
 /** The drawing on A4 across, as many pages as it takes; no row is cut in two. */
 final class DrawingPdf {
@@ -24,8 +22,6 @@ final class DrawingPdf {
             new PDRectangle(
                     /* width= */ PDRectangle.A4.getHeight(),
                     /* height= */ PDRectangle.A4.getWidth());
-    private static final PDFont PLAIN = new PDType1Font(FontName.HELVETICA);
-    private static final PDFont BOLD = new PDType1Font(FontName.HELVETICA_BOLD);
 
     private final Drawing drawing;
     private final float scale;
@@ -57,7 +53,7 @@ final class DrawingPdf {
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 String head = title + ": cabling, page " + (i + 1) + " of " + (breaks.size() - 1);
                 float top = PAPER.getHeight() - MARGIN;
-                write(out, BOLD, 11, MARGIN, top - 11, plain(head));
+                PdfText.write(out, PdfText.BOLD, 11, MARGIN, top - 11, head);
                 for (Shape s : drawing.shapes()) {
                     if (top(s) >= breaks.get(i) && top(s) < breaks.get(i + 1)) {
                         draw(out, s, breaks.get(i), top - TITLE);
@@ -128,37 +124,10 @@ final class DrawingPdf {
 
     private void text(PDPageContentStream out, Shape s, float x, float y) throws IOException {
         boolean plain = s.tone() == Shape.Tone.PLAIN || s.tone() == Shape.Tone.QUIET;
-        PDFont font = plain ? PLAIN : BOLD;
+        PDFont font = plain ? PdfText.PLAIN : PdfText.BOLD;
         float size = (s.tone() == Shape.Tone.HEADING ? 15 : 11) * scale;
-        String words = plain(s.text());
-        float width = font.getStringWidth(words) / 1000 * size;
-        write(out, font, size, s.kind() == Shape.Kind.MIDDLE ? x - width / 2 : x, y, words);
-    }
-
-    private static void write(
-            PDPageContentStream out, PDFont font, float size, float x, float y, String words)
-            throws IOException {
-        out.beginText();
-        out.setFont(font, size);
-        out.newLineAtOffset(x, y);
-        out.showText(words);
-        out.endText();
-    }
-
-    /** The fonts that every reader has know Latin 1; signs beyond it are written out. */
-    private static String plain(String text) {
-        StringBuilder plain = new StringBuilder();
-        text.replace("→", "->")
-                .replace("▲", "STOP")
-                .replace("Ω", "ohm")
-                .replace("…", "...")
-                .codePoints()
-                .forEach(
-                        c ->
-                                plain.append(
-                                        c >= ' ' && c < 0x7f || c >= 0xa0 && c <= 0xff
-                                                ? Character.toString(c)
-                                                : "?"));
-        return String.format(Locale.ROOT, "%s", plain);
+        float width = PdfText.width(font, size, s.text());
+        float left = s.kind() == Shape.Kind.MIDDLE ? x - width / 2 : x;
+        PdfText.write(out, font, size, left, y, s.text());
     }
 }
