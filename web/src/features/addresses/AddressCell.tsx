@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import type { Device, Finding, Job } from '../../shared/api/types'
 import { EditCell } from '../../shared/ui/EditCell'
+import { Consequences } from './Consequences'
 
 interface Props {
   readonly job: Job
@@ -19,6 +20,7 @@ export function AddressCell({ job, device, findings }: Props) {
       value={device.address}
       label={`Address of ${device.name}`}
       hint="Enter takes it, empty plans none"
+      ahead={(typed) => <Consequences job={job} device={device} typed={typed} />}
     >
       {device.address ? `${device.address}/${device.prefix}` : 'none'}
       <Codes findings={findings} />

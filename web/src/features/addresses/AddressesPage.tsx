@@ -1,22 +1,27 @@
-import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import Paper from '@mui/material/Paper'
+import Tab from '@mui/material/Tab'
+import Tabs from '@mui/material/Tabs'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { editing, rights } from '../../shared/api/changes'
+import { editing } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
-import type { AddressPlan, Device, Finding, Job, Line } from '../../shared/api/types'
+import type { AddressPlan, Job } from '../../shared/api/types'
 import { FixDialog } from '../../shared/ui/FixDialog'
 import { Page } from '../../shared/ui/Page'
-import type { Column } from '../../shared/ui/SheetTable'
-import { SheetTable } from '../../shared/ui/SheetTable'
-import { StateMark } from '../../shared/ui/StateMark'
 import { Trouble } from '../../shared/ui/Trouble'
-import { AddressCell } from './AddressCell'
-import { Ruler } from './Ruler'
+import { useTab } from '../../shared/ui/useTab'
+import { Files } from './Files'
+import { Plan } from './Plan'
+import { Secrets } from './Secrets'
+import { WhatIfs } from './WhatIfs'
 
-/** The subnet as a ruler, and the sheet. */
+const TABS = ['plan', 'what-if', 'secrets', 'files'] as const
+
+const words = { plan: 'Plan', 'what-if': 'What if', secrets: 'Secrets', files: 'Files' } as const
+
+/** The address plan: the ruler and the sheet, what it could be instead, secrets, and files. */
 export function AddressesPage({ job }: { readonly job: Job }) {
+  const [tab, setTab] = useTab(TABS)
   const [plan, setPlan] = useState<AddressPlan>()
   const replan = useMutation({
     mutationFn: () => get<AddressPlan>(`/api/jobs/${job.id}/address-plan`),
@@ -36,28 +41,36 @@ export function AddressesPage({ job }: { readonly job: Job }) {
     <Page
       title="Addresses"
       job={job}
-      findings={job.findings.filter((f) => f.code.startsWith('ADDR-'))}
+      findings={job.findings.filter((f) => f.code.startsWith('ADDR-') || f.code.startsWith('SEC-'))}
       actions={actions}
-      keys={[['Enter on an address', 'change it']]}
+      keys={[
+        ['Enter on an address', 'change it'],
+        ['Arrows on a device of the ruler', 'move it; Enter asks what that does'],
+      ]}
     >
-      <Ruler job={job} />
+      <Tabs
+        value={tab}
+        onChange={(_, next: (typeof TABS)[number]) => setTab(next)}
+        sx={{ minHeight: 40, mb: 1 }}
+      >
+        {TABS.map((t) => (
+          <Tab key={t} value={t} label={words[t]} sx={{ textTransform: 'none' }} />
+        ))}
+      </Tabs>
       {replan.error && <Trouble>{sentence(replan.error)}</Trouble>}
-      {plan?.moves.length === 0 && <p role="status">The plan stands: nobody needs to move.</p>}
-      <Paper sx={{ mt: 2 }}>
-        <SheetTable
-          label="Address sheet"
-          columns={columnsOf(job)}
-          rows={job.devices.filter((d) => d.networked)}
-          rowKey={(d) => d.id}
-          rowLabel={(d) => d.name}
-          rowId={(d) => `device-${d.id}`}
-        />
-      </Paper>
-      <Box sx={{ color: 'text.secondary', mt: 1 }}>
-        {rights(job).plan
-          ? 'Click an address to change it; Enter takes it, Esc leaves it. Ctrl+Z takes a change back.'
-          : 'Your part in this job is to look on; its leads can give you another.'}
-      </Box>
+      {plan?.moves.length === 0 && plan.unplaced.length === 0 && (
+        <p role="status">The plan stands: nobody needs to move.</p>
+      )}
+      {plan && plan.unplaced.length > 0 && (
+        <Trouble>
+          No address is left for {plan.unplaced.join(', ')}. Free some, or take a wider subnet under “What
+          if”.
+        </Trouble>
+      )}
+      {tab === 'plan' && <Plan job={job} />}
+      {tab === 'what-if' && <WhatIfs job={job} />}
+      {tab === 'secrets' && <Secrets job={job} />}
+      {tab === 'files' && <Files job={job} />}
       {plan && plan.moves.length > 0 && (
         <FixDialog
           job={job}
@@ -69,28 +82,3 @@ export function AddressesPage({ job }: { readonly job: Job }) {
     </Page>
   )
 }
-
-function columnsOf(job: Job): readonly Column<Device>[] {
-  const lines = new Map(job.lines.map((l) => [l.cameraId, l]))
-  const line = (d: Device) => lines.get(d.id)
-  return [
-    { title: 'Device', cell: (d) => <b style={{ whiteSpace: 'nowrap' }}>{d.name}</b> },
-    {
-      title: 'Planned address',
-      mono: true,
-      cell: (d) => <AddressCell job={job} device={d} findings={worst(job.findings, d)} />,
-    },
-    { title: 'Key', mono: true, cell: (d) => keyOf(line(d)) },
-    { title: 'Factory', mono: true, cell: (d) => d.factoryAddress },
-    { title: 'MAC', mono: true, cell: (d) => d.mac },
-    { title: 'State', cell: (d) => <StateMark mark={d.mark} /> },
-  ]
-}
-
-const keyOf = (line?: Line) => (line && line.key.number >= 0 ? line.key.number : '')
-
-const worst = (findings: readonly Finding[], d: Device) =>
-  findings.filter(
-    (f) =>
-      f.code.startsWith('ADDR-') && f.severity !== 'note' && f.waiver.id === 0 && f.deviceIds.includes(d.id),
-  )

@@ -4,7 +4,10 @@ import Paper from '@mui/material/Paper'
 import { useTheme } from '@mui/material/styles'
 import { useState } from 'react'
 import type { KeyboardEvent } from 'react'
-import type { Job, Subnet } from '../../shared/api/types'
+import { rights } from '../../shared/api/changes'
+import type { Device, Job, Subnet } from '../../shared/api/types'
+import { bits, dotted } from '../../shared/format/address'
+import { RulerMark } from './RulerMark'
 import { hostNumber, labels, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
 import type { Window } from './rulerScale'
 
@@ -12,9 +15,15 @@ const WIDTH = 740
 const HEIGHT = 128
 const BAR = { top: 66, height: 24 }
 
+interface RulerProps {
+  readonly job: Job
+  readonly subnet: Subnet
+  /** Somebody wants a device elsewhere. */
+  readonly onMove: (device: Device, to: string) => void
+}
+
 /** The subnet as a ruler: pool, taken, gateway, blocks and devices at their host numbers. */
-export function Ruler({ job }: { readonly job: Job }) {
-  const subnet = job.subnet
+export function Ruler({ job, subnet, onMove }: RulerProps) {
   const [view, setView] = useState<Window>(wholeOf(subnet))
   const size = view.last - view.first + 1
   const change = (next: Window) => setView(next)
@@ -55,15 +64,14 @@ export function Ruler({ job }: { readonly job: Job }) {
           whole
         </Button>
       </Box>
-      <Drawing job={job} view={view} />
+      <Drawing job={job} subnet={subnet} view={view} onMove={onMove} />
       <Legend />
     </Paper>
   )
 }
 
-function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
+function Drawing({ job, subnet, view, onMove }: RulerProps & { readonly view: Window }) {
   const { palette } = useTheme()
-  const subnet = job.subnet
   const size = view.last - view.first + 1
   const x = (host: number) => ((host - view.first) / size) * WIDTH
   const cell = WIDTH / size
@@ -79,7 +87,7 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
     const host = hostNumber(subnet, d.address)
     return host === undefined || host < view.first || host > view.last
       ? []
-      : [{ device: d, name: d.name, x: x(host) + cell / 2, stopped: stops.has(d.id) }]
+      : [{ device: d, name: d.name, host, x: x(host) + cell / 2, stopped: stops.has(d.id) }]
   })
   const colour = (stopped: boolean) => (stopped ? palette.error.main : palette.primary.main)
   const names = [false, true].flatMap((stopped) =>
@@ -95,8 +103,9 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       width="100%"
-      role="img"
+      role="group"
       aria-label={`Hosts ${view.first} to ${view.last} of ${subnet.cidr}`}
+      style={{ touchAction: 'none' }}
     >
       <defs>
         <pattern id="pool" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -167,19 +176,37 @@ function Drawing({ job, view }: { readonly job: Job; readonly view: Window }) {
             </text>
           </g>
         ))}
+        {spans(subnet, 'reserved').map((s) => (
+          <rect
+            key={s.first}
+            x={x(s.first)}
+            y={BAR.top}
+            width={Math.max(3, (s.last - s.first + 1) * cell)}
+            height={BAR.height}
+            fill="none"
+            stroke={palette.text.secondary}
+            strokeDasharray="3 3"
+            strokeWidth="2"
+          >
+            <title>{`kept back: ${s.label}`}</title>
+          </rect>
+        ))}
         {marks.map((m) => (
-          <g key={m.device.id}>
-            <title>{`${m.name}: ${m.device.address}`}</title>
-            <line
-              x1={m.x}
-              x2={m.x}
-              y1={BAR.top - 8}
-              y2={BAR.top + BAR.height}
-              stroke={colour(m.stopped)}
-              strokeWidth={m.stopped ? 3 : 2}
-            />
-            {m.stopped && <path d={`M${m.x} ${BAR.top + 6} l7 13 h-14 z`} fill={colour(true)} />}
-          </g>
+          <RulerMark
+            key={m.device.id}
+            device={m.device}
+            host={m.host}
+            hosts={subnet.hosts}
+            may={rights(job).plan}
+            at={(host) => x(host) + cell / 2}
+            bar={BAR}
+            stopped={m.stopped}
+            colour={colour(m.stopped)}
+            width={WIDTH}
+            cell={cell}
+            address={(host) => dotted((bits(subnet.network) ?? 0) + host)}
+            onMove={(host) => onMove(m.device, dotted((bits(subnet.network) ?? 0) + host))}
+          />
         ))}
         {placed.map((n) => (
           <line
@@ -230,7 +257,7 @@ function Name({ x, name, level, colour }: NameProps) {
   )
 }
 
-function spans(subnet: Subnet, kind: 'pools' | 'taken' | 'blocks') {
+function spans(subnet: Subnet, kind: 'pools' | 'taken' | 'blocks' | 'reserved') {
   return subnet[kind].flatMap((r) => {
     const first = hostNumber(subnet, r.first)
     const last = hostNumber(subnet, r.last)

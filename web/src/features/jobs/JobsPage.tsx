@@ -13,6 +13,7 @@ import type { Column } from '../../shared/ui/SheetTable'
 import { SheetTable } from '../../shared/ui/SheetTable'
 import { Trouble } from '../../shared/ui/Trouble'
 import { JobMenu } from './JobMenu'
+import { AskPassphrase } from './AskPassphrase'
 import { NewJobDialog } from './NewJobDialog'
 import { RenameDialog } from './RenameDialog'
 import { useJobActions } from './useJobActions'
@@ -37,6 +38,7 @@ const columns: readonly Column<JobSummary>[] = [
 export function JobsPage() {
   const jobs = useJobs()
   const navigate = useNavigate()
+  const [sealed, setSealed] = useState<File>()
   const actions = useJobActions((job) => void navigate(`/jobs/${job.id}`))
   const [making, setMaking] = useState(false)
   const [renaming, setRenaming] = useState<JobSummary>()
@@ -66,6 +68,11 @@ export function JobsPage() {
         ),
     },
   ]
+  const take = async (file: File) => {
+    const sealed = (await file.text()).includes('"sealedSecrets"')
+    if (sealed) setSealed(file)
+    else actions.fromFile.mutate({ file, passphrase: '' })
+  }
   const table = (label: string, rows: readonly JobSummary[], shown: readonly Column<JobSummary>[]) => (
     <Paper sx={{ maxWidth: 1040 }}>
       <SheetTable label={label} columns={shown} rows={rows} rowKey={(j) => j.id} rowLabel={(j) => j.name} />
@@ -91,7 +98,7 @@ export function JobsPage() {
             aria-label="Job file"
             onChange={(e) => {
               const file = e.target.files?.[0]
-              if (file) actions.fromFile.mutate(file)
+              if (file) void take(file)
               e.target.value = ''
             }}
           />
@@ -124,6 +131,16 @@ export function JobsPage() {
       )}
       {making && (
         <NewJobDialog onClose={() => setMaking(false)} onMade={(j) => void navigate(`/jobs/${j.id}`)} />
+      )}
+      {sealed && (
+        <AskPassphrase
+          file={sealed.name}
+          onTake={(passphrase) => {
+            actions.fromFile.mutate({ file: sealed, passphrase })
+            setSealed(undefined)
+          }}
+          onClose={() => setSealed(undefined)}
+        />
       )}
       {renaming && <RenameDialog job={renaming} onClose={() => setRenaming(undefined)} />}
       <Snackbar

@@ -4,6 +4,12 @@ import { jobKeys } from '../../shared/api/job'
 import type { Job, JobSummary } from '../../shared/api/types'
 import { work } from '../../shared/work'
 
+/** A job file, with the passphrase of its secrets where they are wanted. */
+interface Sealed {
+  readonly file: File
+  readonly passphrase: string
+}
+
 /** What can be done with jobs as wholes; each shows the list anew. */
 export function useJobActions(onMade: (job: Job) => void) {
   const queries = useQueryClient()
@@ -18,8 +24,15 @@ export function useJobActions(onMade: (job: Job) => void) {
     onSuccess: show,
   })
   const fromFile = useMutation({
-    mutationFn: (file: File) =>
-      work(`Reading ${file.name}`, (onProgress) => upload<Job>('/api/jobs/file', file, onProgress)),
+    mutationFn: ({ file, passphrase }: Sealed) =>
+      work(`Reading ${file.name}`, (onProgress) =>
+        upload<Job>(
+          '/api/jobs/file',
+          file,
+          onProgress,
+          passphrase === '' ? {} : { 'X-Passphrase': encodeURIComponent(passphrase) },
+        ),
+      ),
     onSuccess: made,
   })
   const archive = useMutation({

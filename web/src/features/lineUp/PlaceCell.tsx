@@ -22,12 +22,14 @@ interface Props {
   readonly fields: readonly [device: string, number: string]
   readonly devices: readonly Device[]
   readonly out: boolean
+  /** The same on a second controller. */
+  readonly second?: Place
   /** An input has a tally: 0 for that of its own number. */
   readonly tally?: number
 }
 
 /** A key or an input: which device, and which number on it. */
-export function PlaceCell({ job, line, place, what, fields, devices, out, tally }: Props) {
+export function PlaceCell({ job, line, place, what, fields, devices, out, second, tally }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement>()
   const shown =
     place.deviceId === 0 ? (
@@ -43,6 +45,11 @@ export function PlaceCell({ job, line, place, what, fields, devices, out, tally 
   const cell = (
     <OutOfLine out={out} line={line.name}>
       {shown}
+      {second && second.deviceId !== 0 && (
+        <Box component="span" sx={{ display: 'block', fontSize: '0.85rem' }}>
+          also <b className="mono">{second.number}</b> {second.device}
+        </Box>
+      )}
       {tally ? (
         <Box component="span" sx={{ display: 'block', fontSize: '0.85rem', fontWeight: 600 }}>
           tally {tally}
@@ -66,15 +73,29 @@ export function PlaceCell({ job, line, place, what, fields, devices, out, tally 
             {...{ job, line, place, what, fields, devices, ...(tally === undefined ? {} : { tally }) }}
             onLeave={() => setAnchor(undefined)}
           />
+          {second && (
+            <Choosing
+              {...{ job, line, devices }}
+              place={second}
+              what="Second key"
+              fields={['also', 'alsoKey']}
+              quiet
+              onLeave={() => setAnchor(undefined)}
+            />
+          )}
         </Popover>
       )}
     </>
   )
 }
 
-type ChoosingProps = Omit<Props, 'out'> & { readonly onLeave: () => void }
+type ChoosingProps = Omit<Props, 'out' | 'second'> & {
+  readonly onLeave: () => void
+  /** Not the first thing that is asked for. */
+  readonly quiet?: boolean
+}
 
-function Choosing({ job, line, place, what, fields, devices, tally, onLeave }: ChoosingProps) {
+function Choosing({ job, line, place, what, fields, devices, tally, onLeave, quiet = false }: ChoosingProps) {
   const only = devices.length === 1 ? String(devices[0]?.id) : ''
   const [device, setDevice] = useState(place.deviceId ? String(place.deviceId) : only)
   const [number, setNumber] = useState(place.number >= 0 ? String(place.number) : String(line.number))
@@ -110,7 +131,7 @@ function Choosing({ job, line, place, what, fields, devices, tally, onLeave }: C
         ))}
       </TextField>
       <TextField
-        autoFocus
+        autoFocus={!quiet}
         label={`${what} of ${line.name}`}
         value={number}
         onChange={(e) => setNumber(e.target.value)}

@@ -102,6 +102,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
       devices={of}
       out={r.line.outOfLine.some((o) => o === aspect || (aspect === 'input' && o === 'tally'))}
       {...(what === 'Input' ? { tally: r.line.tally } : {})}
+      {...(what === 'Key' ? { second: r.line.also } : {})}
     />
   )
   const stations: readonly Station[] = [

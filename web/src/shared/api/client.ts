@@ -80,12 +80,17 @@ export function upload<T>(
   path: string,
   body: Blob | FormData,
   onProgress: (share: number) => void,
+  headers: Readonly<Record<string, string>> = {},
 ): Upload<T> {
   const request = new XMLHttpRequest()
   const done = new Promise<T>((resolve, reject) => {
     request.open('POST', path)
     request.setRequestHeader('X-XSRF-TOKEN', token())
-    if (body instanceof Blob) request.setRequestHeader('Content-Type', 'application/json')
+    if (body instanceof Blob) {
+      const raw = body.type === 'application/octet-stream'
+      request.setRequestHeader('Content-Type', raw ? body.type : 'application/json')
+    }
+    for (const [name, value] of Object.entries(headers)) request.setRequestHeader(name, value)
     request.upload.onprogress = (e) => e.lengthComputable && onProgress(e.loaded / e.total)
     request.onload = () => {
       try {

@@ -26,6 +26,8 @@ interface Props {
   readonly adds?: Readonly<Record<string, string>>
   /** Writes what was typed the one way it is stored; trimmed when there is none. */
   readonly tidy?: (typed: string) => string
+  /** What the value would bring, shown while it is typed. */
+  readonly ahead?: (typed: string) => ReactNode
   /** What is shown while nobody edits. */
   readonly children: ReactNode
 }
@@ -115,6 +117,7 @@ function Editing(props: EditingProps) {
         helperText={theirs !== undefined ? undefined : change.error ? sentence(change.error) : hint}
         slotProps={{ htmlInput: { className: 'mono', 'aria-label': label, spellCheck: false } }}
       />
+      {props.ahead?.(typed)}
       {theirs !== undefined && (
         <ConflictChoice
           what={label}

@@ -1,7 +1,17 @@
 import type { Edit, Item, Job } from '../api/types'
 
 /** Fields that hold the number of a device. */
-const DEVICES = new Set(['fitted', 'controller', 'also', 'panel', 'switcher', 'camera', 'through', 'from', 'to'])
+const DEVICES = new Set([
+  'fitted',
+  'controller',
+  'also',
+  'panel',
+  'switcher',
+  'camera',
+  'through',
+  'from',
+  'to',
+])
 
 const WORDS: Readonly<Record<string, string>> = {
   controlId: 'control ID',

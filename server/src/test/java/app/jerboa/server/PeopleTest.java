@@ -26,6 +26,8 @@ class PeopleTest extends RunningServer {
     /** What changes nothing of the job, or only says that one is here. */
     private static final Set<String> FOR_READERS =
             Set.of(
+                    "POST /address-plan/what-if",
+                    "POST /addresses/compare",
                     "POST /cabling/runs/{run}/what-if",
                     "POST /changes/preview",
                     "POST /duplicate",

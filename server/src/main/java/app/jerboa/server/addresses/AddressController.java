@@ -25,7 +25,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -164,7 +163,7 @@ class AddressController {
     }
 
     /** The file as it is, CSV or XLSX. */
-    @PostMapping(value = "/addresses/compare", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PostMapping("/addresses/compare")
     @Needs(Right.READ)
     ComparisonBody compare(@PathVariable("job") long id, @RequestBody byte[] file) {
         Job job = jobs.load(id).job();

@@ -4,6 +4,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItems;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Author;
@@ -46,12 +47,16 @@ public class JobLibrary {
         return job;
     }
 
-    /** A copy without its logbook and its people; what was found on devices is not copied. */
+    /**
+     * A copy without its logbook, its people and its secrets; what was found on devices is not
+     * copied.
+     */
     @Transactional
     public long duplicate(long job, Author by) {
         Job original = jobs.load(job).job();
         List<Item> items =
                 original.items()
+                        .filter(i -> i.ref().kind() != ItemKind.SECRET)
                         .map(JobItems::item)
                         .map(
                                 i ->

@@ -11,7 +11,7 @@ import tools.jackson.databind.JsonNode;
 final class FileShape {
     private static final Set<String> KEYS =
             Stream.concat(
-                            Stream.of("format", "version", JobFileFormat.LOG),
+                            Stream.of("format", "version", JobFileFormat.LOG, JobFileFormat.SEALED),
                             JobFileFormat.KINDS.stream().map(JobFileFormat::key))
                     .collect(Collectors.toUnmodifiableSet());
 

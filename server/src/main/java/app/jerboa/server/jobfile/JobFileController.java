@@ -1,16 +1,27 @@
 package app.jerboa.server.jobfile;
 
 import app.jerboa.core.job.Job;
+import app.jerboa.core.value.Item;
 import app.jerboa.server.job.JobLibrary;
 import app.jerboa.server.job.JobView;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Download;
+import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
 import app.jerboa.server.profile.Profiles;
+import app.jerboa.server.secrets.SecretFile;
 import io.swagger.v3.oas.annotations.Parameter;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -22,17 +33,27 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Jobs out to files and in from files. */
 @RestController
 class JobFileController {
+    /** What secrets are sealed with. */
+    record SealBody(String passphrase) {
+        @Override
+        public String toString() {
+            return "SealBody[…]";
+        }
+    }
+
     private final Jobs jobs;
     private final JobLibrary library;
     private final JobViews views;
     private final Logbook log;
     private final Profiles profiles;
+    private final SecretFile secrets;
     private final TransactionTemplate transactions;
 
     JobFileController(
@@ -41,12 +62,14 @@ class JobFileController {
             JobViews views,
             Logbook log,
             Profiles profiles,
+            SecretFile secrets,
             TransactionTemplate transactions) {
         this.jobs = jobs;
         this.library = library;
         this.views = views;
         this.log = log;
         this.profiles = profiles;
+        this.secrets = secrets;
         this.transactions = transactions;
     }
 
@@ -62,21 +85,50 @@ class JobFileController {
                 .body(JobFileWriter.write(job, log.forFile(id)));
     }
 
-    /** Makes a new job of the file, or nothing at all. */
+    /** With its secrets, which open with the passphrase only; the logbook says who took them. */
+    @PostMapping(value = "/api/jobs/{job}/file", produces = MediaType.APPLICATION_JSON_VALUE)
+    @Needs(Right.PLAN)
+    ResponseEntity<byte[]> exportSealed(
+            @PathVariable("job") long id,
+            @RequestBody SealBody body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        Job job = jobs.load(id).job();
+        String sealed = secrets.seal(job, Objects.requireNonNullElse(body.passphrase(), ""));
+        log.file(id, "Job exported with its secrets, under a passphrase", person);
+        return Download.of(
+                MediaType.APPLICATION_JSON_VALUE,
+                Download.name(job.name(), "with-secrets.jerboa.json"),
+                JobFileWriter.write(job, log.forFile(id), Optional.of(sealed)));
+    }
+
+    /** Makes a new job of the file, or nothing at all; secrets come along with their passphrase. */
     @PostMapping(value = "/api/jobs/file", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     JobView makeFrom(
             @RequestBody byte[] file,
+            @RequestHeader(name = "X-Passphrase", defaultValue = "") String passphrase,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         JobFile read = read(file);
+        List<Item> items = withSecrets(read, passphrase);
         Long job =
                 transactions.execute(
                         t -> {
-                            long made = library.make(read.items(), "Job made from a file", person);
+                            long made = library.make(items, "Job made from a file", person);
                             log.fromFile(made, read.logJson());
                             return made;
                         });
         return views.view(job, person);
+    }
+
+    private List<Item> withSecrets(JobFile read, String passphrase) {
+        if (read.sealedSecrets().isEmpty() || passphrase.isEmpty()) {
+            return read.items();
+        }
+        String plain = URLDecoder.decode(passphrase, StandardCharsets.UTF_8);
+        long next = 1 + read.items().stream().mapToLong(i -> i.ref().id()).max().orElse(0);
+        List<Item> all = new ArrayList<>(read.items());
+        all.addAll(secrets.open(read.sealedSecrets().get(), plain, next));
+        return all;
     }
 
     private JobFile read(byte[] file) {

@@ -13,6 +13,11 @@ final class JobFileFormat {
     static final int VERSION = 1;
 
     static final String LOG = "log";
+
+    /** Every secret as one text under a passphrase; only when somebody asked for it. */
+    static final String SEALED = "sealedSecrets";
+
+    static final int LONGEST_SEALED = 2_000_000;
     static final int MOST_ITEMS = 50_000;
     static final int MOST_LOG_LINES = 100_000;
     static final int LONGEST_LOG_TEXT = 1_000;
@@ -20,6 +25,7 @@ final class JobFileFormat {
     /** Kinds that came after the first files were written: left out is none. */
     static final Set<String> MAY_BE_MISSING =
             Set.of(
+                    SEALED,
                     key(ItemKind.ROUTE),
                     key(ItemKind.MOUNT),
                     key(ItemKind.RUN),

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
@@ -35,7 +36,7 @@ final class JobFileReader {
                                     .streamReadConstraints(
                                             StreamReadConstraints.builder()
                                                     .maxNestingDepth(12)
-                                                    .maxStringLength(20_000)
+                                                    .maxStringLength(JobFileFormat.LONGEST_SEALED)
                                                     .maxNumberLength(20)
                                                     .maxNameLength(100)
                                                     .build())
@@ -93,7 +94,15 @@ final class JobFileReader {
                     "/" + JobFileFormat.key(e.item().kind()),
                     "it " + e.getMessage().substring(e.item().toString().length() + 1));
         }
-        return new JobFile(items, LogLines.read(file.get(JobFileFormat.LOG), JSON));
+        JsonNode sealed = file.path(JobFileFormat.SEALED);
+        insist(
+                sealed.isMissingNode() || sealed.isString(),
+                "/" + JobFileFormat.SEALED,
+                "a text belongs here");
+        return new JobFile(
+                items,
+                LogLines.read(file.get(JobFileFormat.LOG), JSON),
+                sealed.isString() ? Optional.of(sealed.asString()) : Optional.empty());
     }
 
     private void readKind(ItemKind kind, JsonNode node) {

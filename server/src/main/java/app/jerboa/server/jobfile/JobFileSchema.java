@@ -35,6 +35,13 @@ final class JobFileSchema {
             }
         }
         log(properties.putObject(JobFileFormat.LOG));
+        properties
+                .putObject(JobFileFormat.SEALED)
+                .put("type", "string")
+                .put("maxLength", JobFileFormat.LONGEST_SEALED)
+                .put(
+                        "description",
+                        "secrets under a passphrase: pbkdf2-sha256$rounds$salt$sealed, Base64, AES-256-GCM");
         requireAll(schema);
         ((ArrayNode) schema.get("required"))
                 .removeIf(n -> JobFileFormat.MAY_BE_MISSING.contains(n.asString()));

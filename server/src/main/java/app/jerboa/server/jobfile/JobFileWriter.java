@@ -10,6 +10,7 @@ import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import tools.jackson.core.util.DefaultIndenter;
 import tools.jackson.core.util.DefaultPrettyPrinter;
@@ -30,6 +31,13 @@ final class JobFileWriter {
     private JobFileWriter() {}
 
     static byte[] write(Job job, List<LogEntry> log) {
+        return write(job, log, Optional.empty());
+    }
+
+    /**
+     * @param sealed the secrets under a passphrase
+     */
+    static byte[] write(Job job, List<LogEntry> log, Optional<String> sealed) {
         ObjectNode file = JSON.createObjectNode();
         file.put("format", JobFileFormat.FORMAT);
         file.put("version", JobFileFormat.VERSION);
@@ -49,6 +57,7 @@ final class JobFileWriter {
         }
         ArrayNode lines = file.putArray(JobFileFormat.LOG);
         log.forEach(e -> write(e, lines.addObject()));
+        sealed.ifPresent(text -> file.put(JobFileFormat.SEALED, text));
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(file);
     }
 

@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -108,6 +109,16 @@ class SecretController {
             @RequestBody SecretBodies.TypeBody body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         return views.view(secrets.type(job, body, person), person);
+    }
+
+    /** Not kept any longer. */
+    @DeleteMapping("/{secret}")
+    @Needs(Right.PLAN)
+    JobView forget(
+            @PathVariable("job") long job,
+            @PathVariable("secret") long secret,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        return views.view(secrets.forget(job, secret, person), person);
     }
 
     /** In clear; the logbook says who looked. */

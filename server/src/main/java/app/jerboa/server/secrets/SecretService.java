@@ -181,6 +181,12 @@ class SecretService {
                 .orElseThrow(() -> Problem.notFound("secret"));
     }
 
+    @Transactional
+    Jobs.Stored forget(long job, long id, Author by) {
+        return commands.apply(
+                job, stored -> ChangeSet.removing(JobItems.item(need(stored, id))), by);
+    }
+
     /** In clear, with a line in the logbook that says who looked. */
     @Transactional
     SecretBodies.ShownBody show(long job, long id, Author by) {

@@ -1,0 +1,68 @@
+import Box from '@mui/material/Box'
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { editing } from '../../shared/api/changes'
+import { sentence } from '../../shared/api/client'
+import { previewChanges } from '../../shared/api/job'
+import type { Device, Job } from '../../shared/api/types'
+
+interface Props {
+  readonly job: Job
+  readonly device: Device
+  readonly typed: string
+}
+
+/** Typing rests this long before the server is asked. */
+const REST_MILLIS = 250
+
+/** What an address that is being typed would clear and bring. */
+export function Consequences({ job, device, typed }: Props) {
+  const wanted = useRested(typed.trim())
+  const change = editing({
+    item: 'device',
+    id: device.id,
+    field: 'address',
+    before: device.address,
+    after: wanted,
+  })
+  const preview = useQuery({
+    queryKey: ['preview', job.id, job.version, change],
+    queryFn: () => previewChanges(job.id, change),
+    enabled: wanted !== device.address,
+    retry: false,
+  })
+  if (wanted === device.address) return null
+  if (preview.error) return <Line>{sentence(preview.error)}</Line>
+  if (!preview.data) return null
+  const { gone, fresh } = preview.data
+  if (gone.length + fresh.length === 0) return <Line>No finding comes or goes.</Line>
+  return (
+    <>
+      {gone.map((f) => (
+        <Line key={f.key}>✓ clears {f.what}</Line>
+      ))}
+      {fresh.map((f) => (
+        <Line key={f.key}>
+          {f.severity === 'stop' ? '▲' : '◆'} brings {f.severity}: {f.what}
+        </Line>
+      ))}
+    </>
+  )
+}
+
+function Line({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <Box sx={{ fontSize: '0.9rem', maxWidth: 320, whiteSpace: 'normal', fontFamily: 'body1.fontFamily' }}>
+      {children}
+    </Box>
+  )
+}
+
+function useRested(value: string): string {
+  const [rested, setRested] = useState(value)
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(value), REST_MILLIS)
+    return () => clearTimeout(timer)
+  }, [value])
+  return rested
+}
