@@ -20,6 +20,7 @@ restart_test_database() {
 setup_for_tests() {
   setup
   setup_chromium
+  setup_readers
   export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
   export PLAYWRIGHT_NODEJS_PATH; PLAYWRIGHT_NODEJS_PATH=$(command -v node)
   trap 'pg_stop pg-test' EXIT

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box'
+import Paper from '@mui/material/Paper'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { editing } from '../../shared/api/changes'
@@ -32,12 +33,18 @@ export function Consequences({ job, device, typed }: Props) {
     retry: false,
   })
   if (wanted === device.address) return null
-  if (preview.error) return <Line>{sentence(preview.error)}</Line>
+  if (preview.error) {
+    return (
+      <Card>
+        <Line>{sentence(preview.error)}</Line>
+      </Card>
+    )
+  }
   if (!preview.data) return null
   const { gone, fresh } = preview.data
-  if (gone.length + fresh.length === 0) return <Line>No finding comes or goes.</Line>
   return (
-    <>
+    <Card>
+      {gone.length + fresh.length === 0 && <Line>No finding comes or goes.</Line>}
       {gone.map((f) => (
         <Line key={f.key}>✓ clears {f.what}</Line>
       ))}
@@ -46,16 +53,16 @@ export function Consequences({ job, device, typed }: Props) {
           {f.severity === 'stop' ? '▲' : '◆'} brings {f.severity}: {f.what}
         </Line>
       ))}
-    </>
+    </Card>
   )
 }
 
+function Card({ children }: { readonly children: React.ReactNode }) {
+  return <Paper sx={{ mt: 0.5, px: 1.5, py: 1, width: 400, borderColor: 'text.secondary' }}>{children}</Paper>
+}
+
 function Line({ children }: { readonly children: React.ReactNode }) {
-  return (
-    <Box sx={{ fontSize: '0.9rem', maxWidth: 320, whiteSpace: 'normal', fontFamily: 'body1.fontFamily' }}>
-      {children}
-    </Box>
-  )
+  return <Box sx={{ py: 0.25 }}>{children}</Box>
 }
 
 function useRested(value: string): string {

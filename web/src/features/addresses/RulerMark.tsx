@@ -28,6 +28,7 @@ export function RulerMark(props: Props) {
   const { palette } = useTheme()
   const [to, setTo] = useState<number>()
   const [from, setFrom] = useState<number>()
+  const [focused, setFocused] = useState(false)
   const within = (n: number) => Math.max(1, Math.min(hosts, n))
   const leave = () => {
     setTo(undefined)
@@ -56,9 +57,13 @@ export function RulerMark(props: Props) {
       tabIndex={may ? 0 : -1}
       role="button"
       aria-label={`${device.name} at ${device.address}: arrows move it, Enter asks what that does`}
-      style={{ cursor: may ? 'ew-resize' : 'default' }}
+      style={{ cursor: may ? 'ew-resize' : 'default', outline: 'none' }}
       onKeyDown={may ? onKey : undefined}
-      onBlur={leave}
+      onFocus={() => setFocused(true)}
+      onBlur={() => {
+        setFocused(false)
+        leave()
+      }}
       onPointerDown={(e) => {
         if (!may) return
         e.currentTarget.setPointerCapture(e.pointerId)
@@ -69,7 +74,15 @@ export function RulerMark(props: Props) {
       onPointerCancel={leave}
     >
       <title>{`${device.name}: ${device.address}`}</title>
-      <rect x={at(host) - 7} y={bar.top - 10} width="14" height={bar.height + 14} fill="transparent" />
+      <rect
+        x={at(host) - 7}
+        y={bar.top - 10}
+        width="14"
+        height={bar.height + 14}
+        fill="transparent"
+        stroke={focused ? palette.text.primary : 'none'}
+        strokeWidth="2"
+      />
       <line
         x1={at(host)}
         x2={at(host)}
@@ -91,8 +104,8 @@ export function RulerMark(props: Props) {
           />
           <text
             x={Math.min(width - 60, Math.max(60, at(to)))}
-            y={bar.top - 16}
-            fontSize="15"
+            y={bar.top + bar.height + 24}
+            fontSize="16"
             fontWeight="700"
             textAnchor="middle"
             fill={palette.text.primary}

@@ -58,7 +58,7 @@ export function Secrets({ job }: { readonly job: Job }) {
           </Box>
         </Box>
       )}
-      <Paper sx={{ overflowX: 'auto' }}>
+      <Paper sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 1 } }}>
         <SheetTable
           label="Secrets"
           columns={columns({
@@ -122,6 +122,7 @@ function columns({ job, may, onMake, onType, onDrop }: Doing): readonly Column<S
       cell: (r) =>
         r.id > 0 && may ? (
           <SecretValue
+            apart
             job={job.id}
             secret={r.id}
             label={`${useWords[r.use]} of ${r.device || 'the house'}`}

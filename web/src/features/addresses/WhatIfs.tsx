@@ -23,12 +23,16 @@ interface Asked {
   readonly body: Readonly<Record<string, string | number>>
 }
 
+/** What is not asked about. */
+const nothing = { start: '', subnet: 0, cidr: '', gateway: '', school: '' }
+
 /** The plan as it would be from another start, in another subnet, by another school: side by side. */
 export function WhatIfs({ job }: { readonly job: Job }) {
   const [tries, setTries] = useState<readonly Try[]>([])
   const [taking, setTaking] = useState<Try>()
   const ask = useMutation({
-    mutationFn: (asked: Asked) => post<WhatIfResult>(`/api/jobs/${job.id}/address-plan/what-if`, asked.body),
+    mutationFn: (asked: Asked) =>
+      post<WhatIfResult>(`/api/jobs/${job.id}/address-plan/what-if`, { ...nothing, ...asked.body }),
     onSuccess: (result, asked) =>
       setTries((now) => [...now.filter((t) => t.title !== asked.title), { title: asked.title, result }]),
   })

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import ButtonBase from '@mui/material/ButtonBase'
+import Popper from '@mui/material/Popper'
 import TextField from '@mui/material/TextField'
 import { useRef, useState } from 'react'
 import type { KeyboardEvent, ReactNode } from 'react'
@@ -88,6 +89,7 @@ function Editing(props: EditingProps) {
   const first = typing ?? started
   const [typed, setTyped] = useState(first)
   const input = useRef<HTMLInputElement>(null)
+  const [box, setBox] = useState<HTMLElement | null>(null)
   const change = useChange(job.id)
   const theirs = change.error instanceof Refused ? change.error.body.theirs : undefined
   const take = (before: string) => {
@@ -105,7 +107,7 @@ function Editing(props: EditingProps) {
     event.stopPropagation()
   }
   return (
-    <Box sx={{ position: 'relative' }}>
+    <Box sx={{ position: 'relative' }} ref={setBox}>
       <TextField
         autoFocus
         inputRef={input}
@@ -117,7 +119,11 @@ function Editing(props: EditingProps) {
         helperText={theirs !== undefined ? undefined : change.error ? sentence(change.error) : hint}
         slotProps={{ htmlInput: { className: 'mono', 'aria-label': label, spellCheck: false } }}
       />
-      {props.ahead?.(typed)}
+      {props.ahead && box && (
+        <Popper open anchorEl={box} placement="bottom-start" sx={{ zIndex: 1300 }}>
+          {props.ahead(typed)}
+        </Popper>
+      )}
       {theirs !== undefined && (
         <ConflictChoice
           what={label}

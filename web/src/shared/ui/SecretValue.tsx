@@ -1,5 +1,8 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { post, sentence } from '../api/client'
@@ -12,14 +15,16 @@ interface Props {
   readonly secret: number
   /** What it is, for example "Password of L4". */
   readonly label: string
+  /** Shown over the page, where there is no room beside the button. */
+  readonly apart?: boolean
 }
 
 /** A secret that stays covered until somebody asks; the logbook says who asked. */
-export function SecretValue({ job, secret, label }: Props) {
+export function SecretValue({ job, secret, label, apart = false }: Props) {
   const show = useMutation({
     mutationFn: () => post<ShownSecret>(`/api/jobs/${job}/secrets/${secret}/show`),
   })
-  if (show.data) return <Shown shown={show.data} onCover={show.reset} />
+  if (show.data && !apart) return <Shown shown={show.data} onCover={show.reset} />
   return (
     <>
       <Button
@@ -31,6 +36,14 @@ export function SecretValue({ job, secret, label }: Props) {
       >
         Show
       </Button>
+      {show.data && (
+        <Dialog open onClose={show.reset}>
+          <DialogTitle>{label}</DialogTitle>
+          <DialogContent>
+            <Shown shown={show.data} onCover={show.reset} />
+          </DialogContent>
+        </Dialog>
+      )}
       {show.error && <Trouble>{sentence(show.error)}</Trouble>}
     </>
   )
