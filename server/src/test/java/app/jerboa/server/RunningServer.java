@@ -223,6 +223,26 @@ abstract class RunningServer {
             return send(request.build());
         }
 
+        /** A file as it is. */
+        Answer sendBytes(String path, byte[] file) {
+            return sendBytes(path, file, "");
+        }
+
+        Answer sendBytes(String path, byte[] file, String passphrase) {
+            HttpRequest.Builder request =
+                    request(path)
+                            .header(
+                                    "Content-Type",
+                                    path.endsWith("/file")
+                                            ? "application/json"
+                                            : "application/octet-stream")
+                            .POST(HttpRequest.BodyPublishers.ofByteArray(file));
+            if (!passphrase.isEmpty()) {
+                request.header("X-Passphrase", passphrase);
+            }
+            return send(request.build());
+        }
+
         private HttpRequest.Builder request(String path) {
             HttpRequest.Builder request =
                     HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))

@@ -4,13 +4,18 @@ import app.jerboa.core.job.addresses.SheetComparison;
 import app.jerboa.server.platform.Problem;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -43,17 +48,25 @@ final class SheetUpload {
 
     /** What a small file unpacks to is read nowhere before it is known to be small too. */
     private static void insistOnModestSize(byte[] file) throws IOException {
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
-            long all = 0;
-            byte[] chunk = new byte[8192];
-            while (zip.getNextEntry() != null) {
-                for (int n = zip.read(chunk); n > 0; n = zip.read(chunk)) {
-                    all += n;
-                    if (all > MOST_UNPACKED) {
-                        throw bad("That workbook is too large.");
+        Path kept = Files.createTempFile("sheet", ".xlsx");
+        try {
+            Files.write(kept, file);
+            try (ZipFile zip = new ZipFile(kept.toFile())) {
+                long all = 0;
+                byte[] chunk = new byte[8192];
+                for (ZipEntry entry : Collections.list(zip.entries())) {
+                    try (InputStream in = zip.getInputStream(entry)) {
+                        for (int n = in.read(chunk); n > 0; n = in.read(chunk)) {
+                            all += n;
+                            if (all > MOST_UNPACKED) {
+                                throw bad("That workbook is too large.");
+                            }
+                        }
                     }
                 }
             }
+        } finally {
+            Files.delete(kept);
         }
     }
 

@@ -101,8 +101,13 @@ public final class AddressWhatIf {
         add(edits, ref, Field.SUBNET_GATEWAY, old.gateway().toString(), gateway.toString());
         String laptop = moved(old, to, old.laptopHome()).orElse(to.hosts().last()).toString();
         add(edits, ref, Field.LAPTOP_HOME, old.laptopHome().toString(), laptop);
+        boolean first = old.id() == job.subnets().get(0).id();
         for (Device d : job.devices()) {
-            if (d.address().filter(old.range()::contains).isPresent()) {
+            if (first && d.address().isEmpty() && d.addressed()) {
+                // Its lease comes from here too.
+                String prefix = Integer.toString(to.prefix());
+                add(edits, d.ref(), Field.PREFIX, JobItems.text(d, Field.PREFIX), prefix);
+            } else if (d.address().filter(old.range()::contains).isPresent()) {
                 boolean router = d.profile().kind() == DeviceKind.ROUTER;
                 String address =
                         router
