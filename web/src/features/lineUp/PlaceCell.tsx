@@ -123,7 +123,12 @@ function Choosing({ job, line, place, what, fields, devices, tally, onLeave, qui
   }
   return (
     <Box sx={{ p: 2, display: 'flex', flexDirection: 'column', gap: 1.5, width: 280 }}>
-      <TextField select label={`${what} on`} value={device} onChange={(e) => setDevice(e.target.value)}>
+      <TextField
+        select
+        label={quiet ? 'Second controller' : `${what} on`}
+        value={device}
+        onChange={(e) => setDevice(e.target.value)}
+      >
         {devices.map((d) => (
           <MenuItem key={d.id} value={String(d.id)}>
             {d.name}
@@ -132,7 +137,7 @@ function Choosing({ job, line, place, what, fields, devices, tally, onLeave, qui
       </TextField>
       <TextField
         autoFocus={!quiet}
-        label={`${what} of ${line.name}`}
+        label={quiet ? 'Number on it' : `${what} of ${line.name}`}
         value={number}
         onChange={(e) => setNumber(e.target.value)}
         onKeyDown={onKey}
@@ -156,9 +161,9 @@ function Choosing({ job, line, place, what, fields, devices, tally, onLeave, qui
           disabled={!device || change.isPending}
           onClick={() => take(device, number)}
         >
-          Take it
+          {quiet ? 'Take the second' : 'Take it'}
         </Button>
-        {place.deviceId !== 0 && <Button onClick={() => take('', '')}>None</Button>}
+        {place.deviceId !== 0 && <Button onClick={() => take('', '')}>{quiet ? 'No second' : 'None'}</Button>}
       </Box>
     </Box>
   )

@@ -53,7 +53,8 @@ class LinesTest extends RunningServer {
                         "POE-BUDGET",
                         "VID-FORMAT",
                         "CTRL-WIRELESS",
-                        "ID-DISAGREE");
+                        "ID-DISAGREE",
+                        "SEC-DEFAULT");
         assertThat(line("L5").get("outOfLine").toString()).isEqualTo("[\"input\"]");
         assertThat(line("L4").get("outOfLine")).isEmpty();
     }

@@ -1,10 +1,12 @@
 package app.jerboa.core.bringup;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
+import java.util.Random;
 import java.util.TreeMap;
 
 /**
@@ -12,8 +14,17 @@ import java.util.TreeMap;
  * behind it comes first; rivals count with all that wait for them. O(n log n) in tasks.
  */
 final class Greedy {
+    /** How far urgencies are shifted to try other orders, either way. */
+    private static final double SHIFT = 0.6;
+
+    private static final int MOST_TRIES = 200;
+
+    /** Tries times the square of the devices: fewer tries for more, none for very many. */
+    private static final int EFFORT = 60_000;
+
     private final Problem problem;
     private final boolean waitsForUrgent;
+    private final double[] weights;
     private final State state;
     private final long[] urgency;
     private final int[] blockers;
@@ -27,9 +38,13 @@ final class Greedy {
 
     private final Map<Integer, PriorityQueue<Integer>> soon = new TreeMap<>();
 
-    private Greedy(Problem problem, boolean waitsForUrgent) {
+    /**
+     * @param weights by which each chain's urgency is multiplied
+     */
+    private Greedy(Problem problem, boolean waitsForUrgent, double[] weights) {
         this.problem = problem;
         this.waitsForUrgent = waitsForUrgent;
+        this.weights = weights;
         this.state = new State(problem);
         int n = problem.chains().size();
         this.urgency = new long[n];
@@ -44,14 +59,42 @@ final class Greedy {
     }
 
     /**
-     * The better of two ways: always busy, or waiting when something more urgent is about to come.
+     * The best of many tries: always busy, or waiting when something more urgent is about to come,
+     * and with the urgencies as they are, or shifted a little each time. The same problem always
+     * gives the same order.
      *
      * @throws IllegalArgumentException when devices wait for each other in a ring
      */
     static List<Integer> order(Problem problem) {
-        List<Integer> busy = new Greedy(problem, false).run();
-        List<Integer> patient = new Greedy(problem, true).run();
-        return Exact.end(problem, busy) <= Exact.end(problem, patient) ? busy : patient;
+        int chains = problem.chains().size();
+        double[] even = new double[chains];
+        Arrays.fill(even, 1);
+        List<Integer> best = better(problem, even, List.of());
+        Random random = new Random(chains);
+        for (int i = 0; i < tries(chains); i++) {
+            best = better(problem, shifted(random, chains), best);
+        }
+        return best;
+    }
+
+    /** What is ordered exactly afterwards needs no more than a start. */
+    private static int tries(int chains) {
+        return chains <= Exact.MOST ? 0 : Math.min(MOST_TRIES, EFFORT / (chains * chains));
+    }
+
+    private static double[] shifted(Random random, int chains) {
+        return random.doubles(chains, 1 - SHIFT, 1 + SHIFT).toArray();
+    }
+
+    private static List<Integer> better(Problem problem, double[] weights, List<Integer> known) {
+        List<Integer> best = known;
+        for (boolean patient : new boolean[] {false, true}) {
+            List<Integer> order = new Greedy(problem, patient, weights).run();
+            if (best.isEmpty() || Exact.end(problem, order) < Exact.end(problem, best)) {
+                best = order;
+            }
+        }
+        return best;
     }
 
     private long lateFirst(int i) {
@@ -222,7 +265,8 @@ final class Greedy {
     /** A chain that holds up others counts with them until it is settled. */
     private long rank(int i) {
         Chain chain = problem.chains().get(i);
-        return state.settled(i) ? chain.tail(state.next[i]) : urgency[i];
+        long plain = state.settled(i) ? chain.tail(state.next[i]) : urgency[i];
+        return Math.round(plain * weights[i]);
     }
 
     private void take(int i) {

@@ -74,12 +74,11 @@ class Screenshots extends Jerboa {
             desk.letIn(job, "technician", other);
             other.open(job, "addresses");
             desk.open(job, "addresses");
-            desk.row("L2").getByRole(AriaRole.BUTTON).click();
+            desk.row("L2").getByRole(AriaRole.BUTTON).first().click();
             desk.page.getByLabel("Address of L2").fill("10.44.8.26");
             desk.setAddress(job, "L2", "10.44.8.22", "10.44.8.25");
             desk.page.keyboard().press("Enter");
             assertThat(desk.page.getByRole(AriaRole.ALERTDIALOG)).isVisible();
-            shoot("conflict");
             desk.page.keyboard().press("Escape");
             desk.setAddress(job, "L2", "10.44.8.25", "10.44.8.22");
             desk.open(job, "people");
@@ -98,15 +97,21 @@ class Screenshots extends Jerboa {
 
     @Test
     void bringUp() {
-        long job = desk.soundJob();
+        long job = desk.fourCameras();
+        desk.send("POST", "/api/jobs/" + job + "/secrets/make", makeFor(job));
         desk.open(job, "bring-up");
+        desk.page.getByLabel("Hop to each factory network").check();
         desk.press("Start the bring-up");
         programs.speed(100);
+        for (int reach = 1; reach <= 4; reach++) {
+            assertThat(desk.page.locator("[data-step=reach]")).containsText("Step " + reach);
+            desk.page.waitForTimeout(400);
+            desk.press("Done, check it");
+        }
         for (String hands :
-                new String[] {
-                    "In the rig: Put the laptop on 192.168.77.250/24", "In the rig: Plug L1 in"
-                }) {
+                new String[] {"In the rig: Put the laptop there", "In the rig: Plug it in"}) {
             desk.press(hands);
+            desk.page.waitForTimeout(400);
             desk.press("Done, check it");
         }
         desk.page.waitForTimeout(1200);
@@ -117,6 +122,19 @@ class Screenshots extends Jerboa {
         shoot("bring-up");
         desk.page.setViewportSize(390, 844);
         shoot("bring-up-phone");
+    }
+
+    private static String makeFor(long job) {
+        return "{\"deviceIds\":[" + desk.device(job, "L1") + "]}";
+    }
+
+    @Test
+    void bringUpMethods() {
+        long job = desk.freshJob();
+        desk.setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
+        desk.open(job, "bring-up");
+        assertThat(desk.page.getByText("Recommended:")).isVisible();
+        shoot("bring-up-methods");
     }
 
     @Test

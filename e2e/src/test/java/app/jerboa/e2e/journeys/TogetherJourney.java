@@ -47,7 +47,7 @@ class TogetherJourney {
     }
 
     private static void type(Desk desk, String device, String address) {
-        desk.row(device).getByRole(AriaRole.BUTTON).click();
+        desk.row(device).getByRole(AriaRole.BUTTON).first().click();
         desk.page.getByLabel("Address of " + device).fill(address);
         desk.page.keyboard().press("Enter");
     }
@@ -76,7 +76,7 @@ class TogetherJourney {
      */
     @Test
     void oneConflictOneUndoEachNothingLost() {
-        asha.row("L2").getByRole(AriaRole.BUTTON).click();
+        asha.row("L2").getByRole(AriaRole.BUTTON).first().click();
         asha.page.getByLabel("Address of L2").fill("10.44.8.62");
         type(tomas, "L2", "10.44.8.52");
         type(tomas, "L3", "10.44.8.53");

@@ -26,6 +26,8 @@ final class AddressSheet {
                     "input",
                     "port",
                     "how",
+                    "controller",
+                    "switcher",
                     "found address",
                     "mark");
 
@@ -34,6 +36,10 @@ final class AddressSheet {
     static Spreadsheet of(Job job) {
         return new Spreadsheet(
                 "Addresses", HEAD, AddressRow.all(job).stream().map(AddressSheet::row).toList());
+    }
+
+    private static Integer number(String text) {
+        return text.isEmpty() ? null : Integer.valueOf(text);
     }
 
     private static List<Object> row(AddressRow r) {
@@ -46,11 +52,13 @@ final class AddressSheet {
                 r.text(Field.ADDRESS),
                 r.device().prefix(),
                 r.text(Field.GATEWAY),
-                r.controlId().isEmpty() ? null : Integer.valueOf(r.controlId()),
-                r.key(),
-                r.input(),
+                number(r.controlId()),
+                number(r.key()),
+                number(r.input()),
                 r.port(),
                 r.how(),
+                r.controller(),
+                r.switcher(),
                 r.device().found().map(Ipv4::toString).orElse(""),
                 r.device().mark().name().toLowerCase(Locale.ROOT));
     }

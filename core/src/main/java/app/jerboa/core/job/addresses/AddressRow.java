@@ -23,7 +23,8 @@ import java.util.Optional;
  *
  * @param line as people here call it, for example {@code L4}
  * @param how {@code static}, {@code reservation}, {@code lease} or empty
- * @param key for example {@code 4 on IP stick}
+ * @param key its number on the controller
+ * @param input its number on the switcher
  * @param port for example {@code UDP 52381}
  */
 public record AddressRow(
@@ -33,7 +34,9 @@ public record AddressRow(
         String how,
         String controlId,
         String key,
+        String controller,
         String input,
+        String switcher,
         String port) {
 
     /** Every device with an address or a network: those of lines first, in their order. */
@@ -60,12 +63,10 @@ public record AddressRow(
                 line.map(job::label).orElse(""),
                 how(job, d),
                 line.map(l -> Integer.toString(l.controlId())).orElse(""),
-                line.flatMap(Line::key)
-                        .map(k -> k.number() + " on " + names.get(k.controller()))
-                        .orElse(""),
-                line.flatMap(Line::input)
-                        .map(i -> i.number() + " on " + names.get(i.switcher()))
-                        .orElse(""),
+                line.flatMap(Line::key).map(k -> Integer.toString(k.number())).orElse(""),
+                line.flatMap(Line::key).map(k -> names.get(k.controller())).orElse(""),
+                line.flatMap(Line::input).map(i -> Integer.toString(i.number())).orElse(""),
+                line.flatMap(Line::input).map(i -> names.get(i.switcher())).orElse(""),
                 port(d));
     }
 

@@ -161,13 +161,21 @@ class AddressFilesTest {
     void rowsAreInLineOrderAndSayWhereTheirKeysAre() {
         List<AddressRow> rows = AddressRow.all(hall().job());
         assertThat(rows)
-                .extracting(r -> r.line() + " " + r.device().name() + " " + r.key())
+                .extracting(
+                        r ->
+                                r.line()
+                                        + " "
+                                        + r.device().name()
+                                        + " "
+                                        + r.key()
+                                        + " "
+                                        + r.controller())
                 .containsExactly(
-                        "L1 L1 1 on Stick",
-                        "L2 L2 2 on Stick",
-                        "L3 L3 3 on Stick",
-                        " Stick ",
-                        " House router ");
+                        "L1 L1 1 Stick",
+                        "L2 L2 2 Stick",
+                        "L3 L3 3 Stick",
+                        " Stick  ",
+                        " House router  ");
     }
 
     private static List<List<String>> sheet(String... rows) {
