@@ -14,9 +14,10 @@ describe('the ruler', () => {
     ['', undefined],
   ])('%s is host %s', (address, host) => expect(hostNumber(subnet, address)).toBe(host))
 
-  it('zooms round the middle and stops at 16 hosts and at the whole subnet', () => {
+  it('zooms round the middle and stops at one host and at the whole subnet', () => {
     expect(zoomed({ first: 0, last: 255 }, 0.5, subnet)).toEqual({ first: 64, last: 191 })
-    expect(zoomed({ first: 20, last: 35 }, 0.5, subnet)).toEqual({ first: 20, last: 35 })
+    expect(zoomed({ first: 20, last: 35 }, 0.5, subnet)).toEqual({ first: 24, last: 31 })
+    expect(zoomed({ first: 24, last: 24 }, 0.5, subnet)).toEqual({ first: 24, last: 24 })
     expect(zoomed({ first: 64, last: 191 }, 4, subnet)).toEqual(wholeOf(subnet))
   })
 

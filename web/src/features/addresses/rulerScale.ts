@@ -20,11 +20,11 @@ export function hostNumber(subnet: Subnet, address: string): number | undefined 
   return number >= 0 && number <= subnet.hosts + 1 ? number : undefined
 }
 
-/** The window zoomed by a factor round its middle, within the subnet, never under 16 hosts. */
+/** The window zoomed by a factor round its middle, within the subnet, down to a single host. */
 export function zoomed(window: Window, factor: number, subnet: Subnet): Window {
   const whole = wholeOf(subnet)
   const size = window.last - window.first + 1
-  const next = Math.min(whole.last + 1, Math.max(Math.min(16, whole.last + 1), Math.round(size * factor)))
+  const next = Math.min(whole.last + 1, Math.max(1, Math.round(size * factor)))
   const middle = (window.first + window.last + 1) / 2
   return moved({ first: 0, last: next - 1 }, Math.round(middle - next / 2), subnet)
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bits } from './address'
+import { bits, dotted } from './address'
 import { duration } from './duration'
 
 describe('duration', () => {
@@ -22,4 +22,10 @@ describe('bits', () => {
     ['10.44.8.256', undefined],
     ['house', undefined],
   ])('%s is %s', (address, expected) => expect(bits(address)).toBe(expected))
+})
+
+describe('dotted', () => {
+  it.each(['0.0.0.0', '10.44.8.21', '192.168.77.250', '255.255.255.255'])('%s and back', (address) =>
+    expect(dotted(bits(address) ?? -1)).toBe(address),
+  )
 })

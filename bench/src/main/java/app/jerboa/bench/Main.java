@@ -1,5 +1,6 @@
 package app.jerboa.bench;
 
+import app.jerboa.core.bringup.Method;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Locale;
@@ -23,7 +24,10 @@ public final class Main {
         }
     }
 
-    /** {@code kit}, {@code checks}, {@code drawing} or {@code server} alone, or everything. */
+    /**
+     * {@code kit}, {@code checks}, {@code plans}, {@code drawing} or {@code server} alone, or
+     * everything.
+     */
     public static void main(String[] args) throws IOException, InterruptedException {
         if (args.length > 0 && args[0].equals("kit")) {
             new Main().kit();
@@ -31,6 +35,10 @@ public final class Main {
         }
         if (args.length > 0 && args[0].equals("checks")) {
             new Main().checks();
+            return;
+        }
+        if (args.length > 0 && args[0].equals("plans")) {
+            new Main().plans();
             return;
         }
         if (args.length > 0 && args[0].equals("drawing")) {
@@ -88,6 +96,7 @@ public final class Main {
                 "browser.p99",
                 "");
         checks();
+        plans();
         server();
         kit();
         drawing();
@@ -107,6 +116,31 @@ public final class Main {
                     "checks." + devices,
                     devices == 1_000 ? grown + ", wanted under 40" : grown);
             before = median;
+        }
+    }
+
+    /** The address plan, and the bring-up by two methods, growing; ratios are of one run. */
+    private void plans() {
+        double[] before = new double[3];
+        for (int devices : new int[] {10, 100, 1_000, 5_000}) {
+            int rounds = devices > 100 ? 9 : 40;
+            double[] now = {
+                AddressBench.planAndCheck(devices).median(),
+                PlanBench.plan(devices, Method.HOP, rounds).median(),
+                PlanBench.plan(devices, Method.ALIAS, rounds).median()
+            };
+            String[] what = {"address plan and check", "bring-up by hops", "by second address"};
+            String[] key = {"plan.addresses.", "plan.hop.", "plan.alias."};
+            for (int i = 0; i < 3; i++) {
+                row(
+                        String.format(Locale.ROOT, "%s, %,d devices, median ms", what[i], devices),
+                        now[i],
+                        key[i] + devices,
+                        before[i] == 0
+                                ? ""
+                                : String.format(Locale.ROOT, "%.1f times", now[i] / before[i]));
+            }
+            before = now;
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 
 /**
  * A good order for many devices: of what can be done now, the task with the longest way to go
@@ -23,7 +24,7 @@ final class Greedy {
     private static final int EFFORT = 60_000;
 
     private final Problem problem;
-    private final boolean waitsForUrgent;
+    private final BooleanSupplier waits;
     private final double[] weights;
     private final State state;
     private final long[] urgency;
@@ -39,11 +40,12 @@ final class Greedy {
     private final Map<Integer, PriorityQueue<Integer>> soon = new TreeMap<>();
 
     /**
+     * @param waits whether to wait for something more urgent, asked each time
      * @param weights by which each chain's urgency is multiplied
      */
-    private Greedy(Problem problem, boolean waitsForUrgent, double[] weights) {
+    private Greedy(Problem problem, BooleanSupplier waits, double[] weights) {
         this.problem = problem;
-        this.waitsForUrgent = waitsForUrgent;
+        this.waits = waits;
         this.weights = weights;
         this.state = new State(problem);
         int n = problem.chains().size();
@@ -59,9 +61,9 @@ final class Greedy {
     }
 
     /**
-     * The best of many tries: always busy, or waiting when something more urgent is about to come,
-     * and with the urgencies as they are, or shifted a little each time. The same problem always
-     * gives the same order.
+     * The best of many tries: always busy, always waiting when something more urgent is about to
+     * come, or now this and now that, with the urgencies as they are or shifted a little. The same
+     * problem always gives the same order.
      *
      * @throws IllegalArgumentException when devices wait for each other in a ring
      */
@@ -69,32 +71,27 @@ final class Greedy {
         int chains = problem.chains().size();
         double[] even = new double[chains];
         Arrays.fill(even, 1);
-        List<Integer> best = better(problem, even, List.of());
+        List<Integer> best = better(problem, new Greedy(problem, () -> false, even), List.of());
+        best = better(problem, new Greedy(problem, () -> true, even), best);
         Random random = new Random(chains);
         for (int i = 0; i < tries(chains); i++) {
-            best = better(problem, shifted(random, chains), best);
+            double[] shifted = random.doubles(chains, 1 - SHIFT, 1 + SHIFT).toArray();
+            best = better(problem, new Greedy(problem, () -> false, shifted), best);
+            best = better(problem, new Greedy(problem, () -> true, shifted), best);
+            best = better(problem, new Greedy(problem, random::nextBoolean, shifted), best);
         }
         return best;
+    }
+
+    private static List<Integer> better(Problem problem, Greedy tried, List<Integer> known) {
+        List<Integer> order = tried.run();
+        boolean better = known.isEmpty() || Exact.end(problem, order) < Exact.end(problem, known);
+        return better ? order : known;
     }
 
     /** What is ordered exactly afterwards needs no more than a start. */
     private static int tries(int chains) {
         return chains <= Exact.MOST ? 0 : Math.min(MOST_TRIES, EFFORT / (chains * chains));
-    }
-
-    private static double[] shifted(Random random, int chains) {
-        return random.doubles(chains, 1 - SHIFT, 1 + SHIFT).toArray();
-    }
-
-    private static List<Integer> better(Problem problem, double[] weights, List<Integer> known) {
-        List<Integer> best = known;
-        for (boolean patient : new boolean[] {false, true}) {
-            List<Integer> order = new Greedy(problem, patient, weights).run();
-            if (best.isEmpty() || Exact.end(problem, order) < Exact.end(problem, best)) {
-                best = order;
-            }
-        }
-        return best;
     }
 
     private long lateFirst(int i) {
@@ -225,9 +222,9 @@ final class Greedy {
         boolean wait =
                 due >= 0
                         && later >= 0
-                        && waitsForUrgent
                         && readyAt(later) < state.now + state.task(due).seconds()
-                        && rank(later) > rank(due);
+                        && rank(later) > rank(due)
+                        && waits.getAsBoolean();
         int chosen = due < 0 || wait ? later : due;
         if (chosen >= 0) {
             withdraw(chosen);

@@ -63,4 +63,19 @@ public record NewDevice(
                 Set.of(),
                 Progress.NONE);
     }
+
+    /** The same, with one that must be at its place before it. */
+    public NewDevice behind(DeviceId first) {
+        return new NewDevice(
+                id,
+                start,
+                atHome,
+                planned,
+                bootSeconds,
+                leaseToggle,
+                switchedPort,
+                needs,
+                Set.of(first),
+                progress);
+    }
 }

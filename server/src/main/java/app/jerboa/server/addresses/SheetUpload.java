@@ -1,6 +1,7 @@
 package app.jerboa.server.addresses;
 
 import app.jerboa.core.job.addresses.SheetComparison;
+import app.jerboa.server.platform.CsvRows;
 import app.jerboa.server.platform.Problem;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -16,9 +17,6 @@ import java.util.Map;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 import org.dhatim.fastexcel.reader.ExcelReaderException;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
@@ -95,39 +93,16 @@ final class SheetUpload {
     }
 
     private static List<List<String>> csv(byte[] file) {
-        String text = new String(file, StandardCharsets.UTF_8).replace("\uFEFF", "");
-        CSVFormat format =
-                CSVFormat.DEFAULT
-                        .builder()
-                        .setDelimiter(delimiter(text))
-                        .setIgnoreEmptyLines(false)
-                        .setLenientEof(true)
-                        .setTrailingData(true)
-                        .get();
-        List<List<String>> rows = new ArrayList<>();
-        try (CSVParser parser = CSVParser.parse(text, format)) {
-            for (CSVRecord record : parser) {
-                rows.add(record.stream().limit(MOST_COLUMNS).map(SheetUpload::shortened).toList());
-            }
-        } catch (IOException | UncheckedIOException e) {
-            throw bad("A quote in it is not closed, so its cells cannot be told apart.");
-        }
-        return rows;
+        String text = new String(file, StandardCharsets.UTF_8);
+        return CsvRows.of(text, SheetComparison.MOST_ROWS)
+                .orElseThrow(
+                        () ->
+                                bad(
+                                        "A quote in it is not closed, so its cells cannot be told apart."));
     }
 
     private static String shortened(String cell) {
         return cell.length() <= LONGEST_CELL ? cell : cell.substring(0, LONGEST_CELL);
-    }
-
-    private static char delimiter(String text) {
-        String first = text.lines().filter(l -> !l.isBlank()).findFirst().orElse("");
-        return Stream.of(',', ';', '\t')
-                .max((a, b) -> Long.compare(count(first, a), count(first, b)))
-                .orElse(',');
-    }
-
-    private static long count(String text, char c) {
-        return text.chars().filter(x -> x == c).count();
     }
 
     private static Problem bad(String sentence) {
