@@ -62,9 +62,9 @@ export function CompareSheet({ job }: { readonly job: Job }) {
       {seen && (
         <>
           <p role="status">
-            {seen.rows.filter((r) => r.edits.length === 0 && !r.trouble).length} rows agree,{' '}
-            {seen.rows.filter((r) => r.edits.length > 0).length} differ,{' '}
-            {seen.rows.filter((r) => r.trouble).length} cannot be taken.
+            Rows that agree: {seen.rows.filter((r) => r.edits.length === 0 && !r.trouble).length}; that
+            differ: {seen.rows.filter((r) => r.edits.length > 0).length}; that cannot be taken:{' '}
+            {seen.rows.filter((r) => r.trouble).length}.
             {seen.missing.length > 0 && ` Not in the sheet: ${seen.missing.join(', ')}.`}
           </p>
           <SheetTable

@@ -1,4 +1,6 @@
 import Box from '@mui/material/Box'
+import Link from '@mui/material/Link'
+import { Link as RouterLink } from 'react-router'
 import type { Job, StepAction } from '../../shared/api/types'
 import { CopyValue } from '../../shared/ui/CopyValue'
 import { SecretValue } from '../../shared/ui/SecretValue'
@@ -20,13 +22,9 @@ export function ActionList({ job, actions }: Props) {
             {a.value && <CopyValue label="" value={a.value} name={a.text} bare />}
             {a.secret > 0 && <SecretValue job={job.id} secret={a.secret} label={a.text} />}
             {a.wantsSecret && (
-              <Box
-                component="a"
-                href={`/jobs/${job.id}/addresses?tab=secrets`}
-                sx={{ color: 'primary.main' }}
-              >
+              <Link component={RouterLink} to={`/jobs/${job.id}/addresses?tab=secrets`}>
                 none is kept yet: make one
-              </Box>
+              </Link>
             )}
           </Box>
         </Box>

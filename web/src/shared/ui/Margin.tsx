@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
+import { Link as RouterLink } from 'react-router'
 import { rights } from '../api/changes'
 import type { Finding, Fix, Job } from '../api/types'
 import { FixDialog } from './FixDialog'
@@ -111,10 +112,24 @@ function FindingNote({ job, finding, all, onFix }: NoteProps) {
           {alsoClears(fix, finding, all)}
         </Box>
       ))}
+      {MADE_ELSEWHERE.has(finding.code) && (
+        <Button
+          component={RouterLink}
+          to={`/jobs/${job.id}/addresses?tab=secrets`}
+          size="small"
+          variant="outlined"
+          sx={{ mt: 1 }}
+        >
+          Make passwords …
+        </Button>
+      )}
       {rights(job).plan && <Waive job={job} finding={finding} />}
     </Box>
   )
 }
+
+/** Findings that are cleared by passwords, which no change set may hold. */
+const MADE_ELSEWHERE = new Set(['SEC-DEFAULT', 'SEC-REUSE'])
 
 /** Names the other findings that offer the very same change: one cause, one fix. */
 function alsoClears(fix: Fix, finding: Finding, all: readonly Finding[]) {
