@@ -190,6 +190,7 @@ function columns(job: Job, onTake: (t: Try) => void): readonly Column<Try>[] {
           <Button
             size="small"
             variant="outlined"
+            sx={{ whiteSpace: 'nowrap' }}
             onClick={() => onTake(t)}
             disabled={t.result.changes.edits.length === 0}
           >

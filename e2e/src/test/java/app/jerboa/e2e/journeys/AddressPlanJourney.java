@@ -49,7 +49,7 @@ class AddressPlanJourney extends Jerboa {
         desk.open(desk.freshJob(), "addresses");
         desk.page.getByLabel("Change: Address of L2").click();
         desk.page.getByLabel("Address of L2").fill("10.44.8.21");
-        assertThat(desk.page.getByText("brings stop: L1, L2 are both planned on 10.44.8.21"))
+        assertThat(desk.page.getByText("brings stop: L1 and L2 are both planned on 10.44.8.21"))
                 .isVisible();
         desk.page.keyboard().press("Escape");
         assertThat(desk.row("L2")).containsText("10.44.8.22");
@@ -103,7 +103,10 @@ class AddressPlanJourney extends Jerboa {
         desk.page
                 .getByLabel("Sheet to compare")
                 .setInputFiles(new FilePayload("theirs.csv", "text/csv", sheet));
-        assertThat(desk.page.getByText("Rows that agree: 1; that differ: 2; that cannot be taken: 1.")).isVisible();
+        assertThat(
+                        desk.page.getByText(
+                                "Rows that agree: 1; that differ: 2; that cannot be taken: 1."))
+                .isVisible();
         desk.page.getByLabel("Take row 4").uncheck();
         desk.press("Take over 1 row …");
         desk.press("Apply");
