@@ -153,7 +153,7 @@ function columns(
       title: 'Time',
       cell: (m) => (
         <>
-          <b>{duration(m.seconds)}</b>
+          <b style={{ whiteSpace: 'nowrap' }}>{duration(m.seconds)}</b>
         </>
       ),
     },
