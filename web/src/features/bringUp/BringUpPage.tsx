@@ -46,12 +46,14 @@ export function BringUpPage({ job }: { readonly job: Job }) {
 
 function Actions({ job, bringUp }: { readonly job: Job; readonly bringUp: ReturnType<typeof useBringUp> }) {
   const view = bringUp.view.data
+  // Before the start the paper belongs to the method that is chosen, and stands beside it.
+  if (!view?.started) return null
   const sheet = (
     <Button variant="outlined" href={`/api/jobs/${job.id}/bring-up/sheet.pdf`} download>
       Run sheet on paper
     </Button>
   )
-  if (!view?.started || !rights(job).plan) return sheet
+  if (!rights(job).plan) return sheet
   return (
     <>
       <Button variant="outlined" onClick={() => bringUp.replan.mutate()} disabled={bringUp.replan.isPending}>
@@ -99,7 +101,9 @@ function Now({ job, view, bringUp, may }: NowProps) {
             All {view.steps.filter((s) => s.kind === 'verify' && s.done).length} devices are at their planned
             addresses
           </Box>
-          What can be asked was asked for its version and its position. Go on to the Desk and drive.
+          {view.aside
+            ? `Put aside, and still to do: ${view.aside}. Plan the rest anew when you know more about it.`
+            : 'What can be asked was asked for its version and its position. Go on to the Desk and drive.'}
         </Paper>
       )}
     </>

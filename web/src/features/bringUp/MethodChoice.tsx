@@ -87,6 +87,16 @@ export function MethodChoice({ job, may, start }: Props) {
           Start the bring-up
         </Button>
         {row && (
+          <Button
+            variant="outlined"
+            size="large"
+            href={`/api/jobs/${job.id}/bring-up/sheet.pdf?method=${method}&workshop=${workshop}`}
+            download
+          >
+            Run sheet on paper
+          </Button>
+        )}
+        {row && (
           <span>
             {row.steps} steps, about <b>{duration(row.allSeconds)}</b>, with what is set in reach and put into
             controllers

@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -39,10 +38,6 @@ class AddressFilesTest extends RunningServer {
         asha = new Client().signIn();
         JsonNode view = asha.send("POST", "/api/jobs/demo", Map.of()).json();
         job = "/api/jobs/" + view.get("id").asLong();
-    }
-
-    private static List<JsonNode> all(JsonNode list) {
-        return StreamSupport.stream(list.spliterator(), false).toList();
     }
 
     private JsonNode device(String name) {

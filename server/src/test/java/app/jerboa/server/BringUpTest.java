@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,10 +44,6 @@ class BringUpTest extends RunningServer {
                         .toList();
         assertThat(asha.send("POST", job + "/kit/remove", Map.of("devices", others)).status())
                 .isEqualTo(200);
-    }
-
-    private static List<JsonNode> all(JsonNode list) {
-        return StreamSupport.stream(list.spliterator(), false).toList();
     }
 
     private JsonNode start(String method) {
@@ -163,6 +158,18 @@ class BringUpTest extends RunningServer {
         JsonNode anew = asha.send("POST", job + "/bring-up/replan", Map.of()).json();
         assertThat(anew.get("aside").asString()).isEmpty();
         assertThat(open(anew)).contains("L2", "L3");
+    }
+
+    /** Also at a step that is no matter of addresses: the same step must not come again. */
+    @Test
+    void whoIsPutAsideHasNoStepAtAll() {
+        JsonNode view = start("hop");
+        String first = current(view).get("device").asString();
+        assertThat(current(view).get("kind").asString()).isEqualTo("reach");
+        String path = job + "/bring-up/steps/1/aside";
+        JsonNode then = asha.send("POST", path, Map.of("saw", "no ladder", "address", "")).json();
+        assertThat(all(then.get("steps"))).noneMatch(s -> s.get("device").asString().equals(first));
+        assertThat(then.get("aside").asString()).isEqualTo(first);
     }
 
     private static List<String> open(JsonNode view) {

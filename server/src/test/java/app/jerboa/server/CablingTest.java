@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.StreamSupport;
 import java.util.zip.ZipFile;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
@@ -32,10 +31,6 @@ class CablingTest extends RunningServer {
         asha = new Client().signIn();
         JsonNode view = asha.send("POST", "/api/jobs/demo", Map.of()).json();
         job = "/api/jobs/" + view.get("id").asLong();
-    }
-
-    private static List<JsonNode> all(JsonNode list) {
-        return StreamSupport.stream(list.spliterator(), false).toList();
     }
 
     private JsonNode run(String to) {

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -105,6 +106,10 @@ abstract class RunningServer {
             throw new IllegalStateException(e);
         }
         return out.toByteArray();
+    }
+
+    static List<JsonNode> all(JsonNode list) {
+        return StreamSupport.stream(list.spliterator(), false).toList();
     }
 
     /** A change set of one edit. */

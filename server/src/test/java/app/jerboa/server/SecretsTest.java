@@ -2,13 +2,13 @@ package app.jerboa.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.server.secrets.Passphrase;
 import java.nio.charset.StandardCharsets;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,10 +26,6 @@ class SecretsTest extends RunningServer {
         asha = new Client().signIn();
         JsonNode view = asha.send("POST", "/api/jobs/demo", Map.of()).json();
         job = "/api/jobs/" + view.get("id").asLong();
-    }
-
-    private static List<JsonNode> all(JsonNode list) {
-        return StreamSupport.stream(list.spliterator(), false).toList();
     }
 
     private JsonNode secret(String device) {
@@ -163,6 +159,27 @@ class SecretsTest extends RunningServer {
         JsonNode copy = asha.send("POST", job + "/duplicate", Map.of()).json();
         job = "/api/jobs/" + copy.get("id").asLong();
         assertThat(secret("L1").get("id").asLong()).isZero();
+    }
+
+    /** Opened with the right passphrase, what is inside is still trusted no more than the rest. */
+    @Test
+    void secretsOfADeviceThatIsNotThereAreRefusedWithTheirFile() {
+        String sealed =
+                Passphrase.seal(
+                        "[{\"device\":99999,\"use\":\"password\",\"name\":\"a\",\"value\":\"b\",\"origin\":\"typed\"}]",
+                        "open sesame");
+        String file =
+                asha.get(job + "/file")
+                        .text()
+                        .replaceFirst(
+                                "\\{",
+                                "{\"sealedSecrets\":\"" + sealed.replace("$", "\\$") + "\",");
+        int before = asha.get("/api/jobs").json().size();
+        Answer answer =
+                asha.sendBytes(
+                        "/api/jobs/file", file.getBytes(StandardCharsets.UTF_8), "open%20sesame");
+        assertThat(answer.code()).isEqualTo("bad-file");
+        assertThat(asha.get("/api/jobs").json().size()).isEqualTo(before);
     }
 
     @Test

@@ -60,7 +60,8 @@ public record BringUpPlan(
         List<Chain> chains = new Chains(devices, method, hops, times, bench, subnets).all();
         Problem problem = new Problem(chains, times.of(Work.HOP), hops ? times.of(Work.VERIFY) : 0);
         boolean each = method == Method.HOP_EACH;
-        List<Integer> order = each ? oneByOne(chains) : order(problem);
+        Exact.Found found = each ? new Exact.Found(oneByOne(chains), true) : order(problem);
+        List<Integer> order = found.order();
         Stepping stepping =
                 new Stepping(devices, chains, home, List.copyOf(places.values()), method);
         RunSheet sheet =
@@ -74,12 +75,14 @@ public record BringUpPlan(
                         .map(NewDevice::id)
                         .toList(),
                 sheet.secondsFrom(0, times, boots(devices), running(devices)),
-                each || devices.size() <= Exact.MOST);
+                found.proved());
     }
 
-    private static List<Integer> order(Problem problem) {
+    private static Exact.Found order(Problem problem) {
         List<Integer> good = Greedy.order(problem);
-        return problem.chains().size() <= Exact.MOST ? Exact.order(problem, good) : good;
+        return problem.chains().size() <= Exact.MOST
+                ? Exact.order(problem, good)
+                : new Exact.Found(good, false);
     }
 
     /** Chains whole, one after the other, each after those it waits for, else as they come. */

@@ -36,13 +36,20 @@ final class Exact {
     }
 
     /**
-     * @param known any valid order, to beat
-     * @return the chains in the order in which their tasks are done
+     * What was found.
+     *
+     * @param order the chains in the order in which their tasks are done
+     * @param proved the search came to its end, so no order takes less time
      */
-    static List<Integer> order(Problem problem, List<Integer> known) {
+    record Found(List<Integer> order, boolean proved) {}
+
+    /**
+     * @param known any valid order, to beat
+     */
+    static Found order(Problem problem, List<Integer> known) {
         Exact exact = new Exact(problem, known);
         exact.look(new State(problem));
-        return exact.best;
+        return new Found(exact.best, exact.looks <= MOST_LOOKS);
     }
 
     static int end(Problem problem, List<Integer> order) {

@@ -3,6 +3,7 @@ package app.jerboa.server.addresses;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
+import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.addresses.AddressWhatIf;
 import app.jerboa.core.job.addresses.SheetComparison;
@@ -112,9 +113,10 @@ class AddressController {
         Job job = jobs.load(id).job();
         AddressWhatIf.Result result = result(job, body);
         Job then = result.changes().isEmpty() ? job : jobs.editor().apply(job, result.changes());
+        KitIndex kit = KitIndex.of(then);
         List<Ipv4> cameras =
                 then.lines().stream()
-                        .map(l -> then.device(l.camera()).orElseThrow())
+                        .map(l -> kit.device(l.camera()))
                         .flatMap(d -> d.address().stream())
                         .sorted()
                         .toList();

@@ -130,6 +130,9 @@ class BringUpPlans {
                         .toList();
         BringUpPlan plan =
                 BringUpPlan.of(method, workshop, devices, stored.laptopHome(), times(stored));
-        return new StepActions(hall).around(plan.sheet().steps(), stored.laptopHome());
+        return new StepActions(hall)
+                .around(plan.sheet().steps(), stored.laptopHome()).stream()
+                        .filter(s -> s.device().filter(aside::contains).isEmpty())
+                        .toList();
     }
 }

@@ -142,7 +142,7 @@ class BringUpViews {
                 run.map(r -> r.how().wire()).orElse(""),
                 run.map(RunRow::workshop).orElse(false),
                 run.map(r -> BringUpPlans.names(stored, r.asideIds())).orElse(""),
-                steps.stream().map(s -> body(stored, s)).toList(),
+                bodies(stored, steps),
                 current == null ? 0 : current.number(),
                 now(stored, current),
                 current == null ? 0 : wait(steps, current, now),
@@ -183,8 +183,18 @@ class BringUpViews {
         return Math.max(0, Duration.between(now, then.toInstant()).toMillis() / 1000.0);
     }
 
-    private static BringUpView.StepBody body(Jobs.Stored stored, StepRow s) {
-        Optional<Device> device = stored.job().device(new DeviceId(s.deviceId()));
+    private static List<BringUpView.StepBody> bodies(Jobs.Stored stored, List<StepRow> steps) {
+        Map<DeviceId, Device> devices = new HashMap<>();
+        stored.job().devices().forEach(d -> devices.put(d.id(), d));
+        return steps.stream()
+                .map(s -> body(Optional.ofNullable(devices.get(new DeviceId(s.deviceId()))), s))
+                .toList();
+    }
+
+    /**
+     * @param device empty for the laptop's steps, and when it is gone
+     */
+    private static BringUpView.StepBody body(Optional<Device> device, StepRow s) {
         return new BringUpView.StepBody(
                 s.number(),
                 s.kind(),

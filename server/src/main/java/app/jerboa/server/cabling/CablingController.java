@@ -18,6 +18,7 @@ import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.findings.EditBody;
 import app.jerboa.server.job.Commands;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
@@ -136,9 +137,9 @@ class CablingController {
     }
 
     @GetMapping(value = "/drawing.svg", produces = "image/svg+xml")
-    ResponseEntity<String> svg(@PathVariable("job") long job) {
+    ResponseEntity<byte[]> svg(@PathVariable("job") long job) {
         Job stored = jobs.load(job).job();
-        return file(
+        return Download.text(
                 "image/svg+xml",
                 "cabling.svg",
                 DrawingSvg.of(CablingViews.drawing(stored), stored.name()));
@@ -147,16 +148,9 @@ class CablingController {
     @GetMapping(value = "/drawing.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable("job") long job) {
         Job stored = jobs.load(job).job();
-        return file(
+        return Download.of(
                 MediaType.APPLICATION_PDF_VALUE,
                 "cabling.pdf",
                 DrawingPdf.of(CablingViews.drawing(stored), stored.name()));
-    }
-
-    static <T> ResponseEntity<T> file(String type, String name, T content) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header("Content-Disposition", "attachment; filename=\"" + name + "\"")
-                .body(content);
     }
 }

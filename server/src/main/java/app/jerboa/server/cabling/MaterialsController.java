@@ -6,6 +6,8 @@ import app.jerboa.core.job.cabling.materials.Cut;
 import app.jerboa.core.job.cabling.materials.Material;
 import app.jerboa.core.job.cabling.materials.Materials;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Download;
+import app.jerboa.server.platform.Spreadsheet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,9 +55,6 @@ class MaterialsController {
             double metres,
             int reel) {}
 
-    private static final String XLSX =
-            "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
-
     private final Jobs jobs;
 
     MaterialsController(Jobs jobs) {
@@ -95,15 +94,14 @@ class MaterialsController {
     }
 
     @GetMapping(value = "/materials.csv", produces = "text/csv")
-    ResponseEntity<String> csv(@PathVariable("job") long id) {
+    ResponseEntity<byte[]> csv(@PathVariable("job") long id) {
         Materials materials = Materials.of(jobs.load(id).job());
-        return CablingController.file(
-                "text/csv;charset=UTF-8", "materials.csv", MaterialsSheet.csv(materials));
+        return Download.text("text/csv", "materials.csv", MaterialsSheet.csv(materials));
     }
 
-    @GetMapping(value = "/materials.xlsx", produces = XLSX)
+    @GetMapping(value = "/materials.xlsx", produces = Spreadsheet.XLSX)
     ResponseEntity<byte[]> xlsx(@PathVariable("job") long id) {
         Materials materials = Materials.of(jobs.load(id).job());
-        return CablingController.file(XLSX, "materials.xlsx", MaterialsSheet.xlsx(materials));
+        return Download.of(Spreadsheet.XLSX, "materials.xlsx", MaterialsSheet.xlsx(materials));
     }
 }

@@ -1,6 +1,9 @@
 package app.jerboa.server.jobfile;
 
+import app.jerboa.core.job.ItemMissing;
+import app.jerboa.core.job.ItemRejected;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobEditor;
 import app.jerboa.core.value.Item;
 import app.jerboa.server.job.JobLibrary;
 import app.jerboa.server.job.JobView;
@@ -22,8 +25,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -77,12 +78,8 @@ class JobFileController {
     ResponseEntity<byte[]> export(@PathVariable("job") long id) {
         Job job = jobs.load(id).job();
         String name = job.name().replaceAll("[^A-Za-z0-9]+", "-") + ".jerboa.json";
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(JobFileWriter.write(job, log.forFile(id)));
+        return Download.of(
+                MediaType.APPLICATION_JSON_VALUE, name, JobFileWriter.write(job, log.forFile(id)));
     }
 
     /** With its secrets, which open with the passphrase only; the logbook says who took them. */
@@ -128,6 +125,15 @@ class JobFileController {
         long next = 1 + read.items().stream().mapToLong(i -> i.ref().id()).max().orElse(0);
         List<Item> all = new ArrayList<>(read.items());
         all.addAll(secrets.open(read.sealedSecrets().get(), plain, next));
+        try {
+            new JobEditor(profiles).read(all);
+        } catch (ItemRejected | ItemMissing e) {
+            throw new Problem(
+                    HttpStatus.BAD_REQUEST,
+                    "bad-file",
+                    "The file's secrets do not belong to its devices, so it was not taken, and no job was made.",
+                    Map.of("place", "/" + JobFileFormat.SEALED));
+        }
         return all;
     }
 

@@ -28,9 +28,11 @@ import app.jerboa.core.profile.Video;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What must be set while a camera is still within reach: dials, IDs, serial settings, switches. */
 final class ReachActions {
@@ -46,14 +48,14 @@ final class ReachActions {
 
     /** Cameras in line order, but those of a chain or bus as their lead passes them. */
     List<DeviceId> order() {
-        List<DeviceId> order = new ArrayList<>();
+        Set<DeviceId> order = new LinkedHashSet<>();
         for (Line line : hall.job().lines()) {
             ChainOrBus lead = leads.get(line.camera());
             List<DeviceId> together =
                     lead == null
                             ? List.of(line.camera())
                             : lead.cameras().stream().map(Device::id).toList();
-            together.stream().filter(d -> !order.contains(d)).forEach(order::add);
+            order.addAll(together);
         }
         return order.stream().filter(d -> !of(hall.device(d)).isEmpty()).toList();
     }
