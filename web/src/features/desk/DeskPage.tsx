@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Slider from '@mui/material/Slider'
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useRef, useState } from 'react'
+import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { Desk, DeskCamera, Job } from '../../shared/api/types'
@@ -11,8 +11,8 @@ import { Page } from '../../shared/ui/Page'
 import type { PageKey } from '../../shared/ui/pageKeys'
 import { StateMark } from '../../shared/ui/StateMark'
 import { Trouble } from '../../shared/ui/Trouble'
-import type { Position, Stick } from './messages'
-import { CENTRE } from './messages'
+import type { Position } from './messages'
+import { NotSeenStopped } from './NotSeenStopped'
 import { StandinPicture } from './StandinPicture'
 import { StickSurface } from './StickSurface'
 import { useDesk } from './useDesk'
@@ -45,24 +45,12 @@ export function DeskPage({ job }: { readonly job: Job }) {
 
 function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
   const [percent, setPercent] = useState(60)
-  const { state, take, push, home, stopAll } = useDesk(job.id, percent / 100)
-  const stick = useRef<Stick>(CENTRE)
-  const merge = useCallback(
-    (part: Partial<Stick>) => {
-      stick.current = { ...stick.current, ...part }
-      push(stick.current)
-    },
-    [push],
-  )
-  const stop = () => {
-    stick.current = CENTRE
-    stopAll()
-  }
-  useStickKeys((s) => merge(s))
+  const { state, stick, take, home, stopAll } = useDesk(job.id, percent / 100)
+  useStickKeys(stick)
   useKeys((e) => {
     if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
       e.preventDefault()
-      stop()
+      stopAll()
     } else if (/^[1-9]$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
       const camera = desk.cameras.find((c) => c.number === Number(e.key))
       if (camera) take(camera.id)
@@ -77,6 +65,9 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
   return (
     <>
       <CameraKeys cameras={desk.cameras} taken={state.taken} onTake={take} />
+      {state.notSeenStopped && (
+        <NotSeenStopped name={camera?.name ?? 'The head'} why={state.notSeenStopped} />
+      )}
       {state.trouble && <Trouble>{state.trouble}</Trouble>}
       <Box
         sx={{
@@ -91,8 +82,8 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
           <ReadBack camera={camera} position={state.position} />
         </div>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
-          <StickSurface law={desk} limit={percent / 100} onPush={(pan, tilt) => merge({ pan, tilt })} />
-          <ZoomLever onZoom={(zoom) => merge({ zoom })} />
+          <StickSurface law={desk} limit={percent / 100} stick={stick} />
+          <ZoomLever stick={stick} />
           <Box sx={{ gridColumn: '1 / -1' }}>
             <label htmlFor="limit">Speed limit {percent} %</label>
             <Slider
@@ -107,7 +98,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
             <Box sx={{ display: 'flex', gap: 1 }}>
               <Button
                 variant="contained"
-                onClick={stop}
+                onClick={stopAll}
                 sx={{
                   flex: 1,
                   minHeight: 52,

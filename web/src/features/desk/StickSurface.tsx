@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box'
 import { useTheme } from '@mui/material/styles'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { PointerEvent } from 'react'
 import type { Desk } from '../../shared/api/types'
+import type { Hold, StickStore } from './stickStore'
 
 const SIZE = 240
 const REACH = 100
@@ -10,15 +11,19 @@ const REACH = 100
 interface Props {
   readonly law: Desk
   readonly limit: number
-  readonly onPush: (pan: number, tilt: number) => void
+  readonly stick: StickStore
 }
 
 /** A large surface to push with finger or pointer; let go and it springs back. The law's curve lies under it. */
-export function StickSurface({ law, limit, onPush }: Props) {
+export function StickSurface({ law, limit, stick }: Props) {
   const { palette } = useTheme()
   const [at, setAt] = useState({ x: 0, y: 0 })
+  const hold = useRef<Hold>(undefined)
+  const begun = useRef(0)
   const move = (event: PointerEvent<SVGSVGElement>) => {
-    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return
+    if (!hold.current || !event.currentTarget.hasPointerCapture(event.pointerId)) return
+    // Everything was centred meanwhile: this hold is over, whatever the finger does.
+    if (begun.current !== stick.generation()) return release()
     const box = event.currentTarget.getBoundingClientRect()
     const scale = SIZE / box.width
     let x = ((event.clientX - box.left) * scale - SIZE / 2) / REACH
@@ -26,11 +31,12 @@ export function StickSurface({ law, limit, onPush }: Props) {
     const far = Math.hypot(x, y)
     if (far > 1) [x, y] = [x / far, y / far]
     setAt({ x, y })
-    onPush(x, -y)
+    hold.current.push({ pan: x, tilt: -y })
   }
   const release = () => {
     setAt({ x: 0, y: 0 })
-    onPush(0, 0)
+    hold.current?.release()
+    hold.current = undefined
   }
   const far = Math.min(1, Math.hypot(at.x, at.y))
   return (
@@ -43,6 +49,8 @@ export function StickSurface({ law, limit, onPush }: Props) {
         style={{ touchAction: 'none', cursor: 'grab' }}
         onPointerDown={(e) => {
           e.currentTarget.setPointerCapture(e.pointerId)
+          begun.current = stick.generation()
+          hold.current = stick.hold('surface')
           move(e)
         }}
         onPointerMove={move}

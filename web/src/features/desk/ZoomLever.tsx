@@ -1,35 +1,51 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import { useRef } from 'react'
+import type { ReactNode } from 'react'
+import type { Hold, StickStore } from './stickStore'
 
 /** Two buttons that zoom while they are held. */
-export function ZoomLever({ onZoom }: { readonly onZoom: (zoom: number) => void }) {
-  const hold = (zoom: number) => ({
-    onPointerDown: (e: React.PointerEvent) => {
-      e.currentTarget.setPointerCapture(e.pointerId)
-      onZoom(zoom)
-    },
-    onPointerUp: () => onZoom(0),
-    onPointerCancel: () => onZoom(0),
-    onLostPointerCapture: () => onZoom(0),
-  })
+export function ZoomLever({ stick }: { readonly stick: StickStore }) {
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
-      <Button
-        variant="outlined"
-        sx={{ height: 84, touchAction: 'none' }}
-        {...hold(1)}
-        aria-label="Zoom in while held"
-      >
+      <HeldButton stick={stick} zoom={1} label="Zoom in while held">
         + tele
-      </Button>
-      <Button
-        variant="outlined"
-        sx={{ height: 84, touchAction: 'none' }}
-        {...hold(-1)}
-        aria-label="Zoom out while held"
-      >
+      </HeldButton>
+      <HeldButton stick={stick} zoom={-1} label="Zoom out while held">
         − wide
-      </Button>
+      </HeldButton>
     </Box>
+  )
+}
+
+interface HeldProps {
+  readonly stick: StickStore
+  readonly zoom: number
+  readonly label: string
+  readonly children: ReactNode
+}
+
+function HeldButton({ stick, zoom, label, children }: HeldProps) {
+  const held = useRef<Hold>(undefined)
+  const release = () => {
+    held.current?.release()
+    held.current = undefined
+  }
+  return (
+    <Button
+      variant="outlined"
+      sx={{ height: 84, touchAction: 'none' }}
+      aria-label={label}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId)
+        held.current = stick.hold('lever')
+        held.current.push({ zoom })
+      }}
+      onPointerUp={release}
+      onPointerCancel={release}
+      onLostPointerCapture={release}
+    >
+      {children}
+    </Button>
   )
 }

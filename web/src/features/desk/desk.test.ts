@@ -55,8 +55,18 @@ describe('what the desk knows', () => {
   })
 
   it('says so when a head was not seen standing', () => {
-    expect(
-      after(NOTHING_YET, { type: 'stopped', camera: 1, standing: false, why: 'released' }).stopped,
-    ).toContain('look at it')
+    const owed = after(NOTHING_YET, { type: 'stopped', camera: 1, standing: false, why: 'released' })
+    expect([owed.stopped, owed.notSeenStopped]).toEqual(['', 'released'])
+    const done = after(owed, { type: 'stopped', camera: 1, standing: true, why: 'released' })
+    expect([done.stopped, done.notSeenStopped]).toEqual(['Stopped and seen standing still (released)', ''])
+  })
+
+  it.each(['refused', 'released'] as const)('a camera that was %s is on the stick no longer', (type) => {
+    const taken = after(NOTHING_YET, { type: 'taken', camera: 4 })
+    expect(after(taken, { type, camera: 4, reason: 'because' })).toMatchObject({
+      taken: 0,
+      trouble: 'because',
+    })
+    expect(after(taken, { type: 'trouble', camera: 4, reason: 'because' }).taken).toBe(4)
   })
 })

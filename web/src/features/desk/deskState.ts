@@ -9,6 +9,8 @@ export interface DeskState {
   readonly position: Position | undefined
   readonly trouble: string
   readonly stopped: string
+  /** A stop that was sent and not seen done: why it was sent; empty when there is none. */
+  readonly notSeenStopped: string
   readonly frames: readonly Frame[]
 }
 
@@ -18,11 +20,16 @@ export const NOTHING_YET: DeskState = {
   position: undefined,
   trouble: '',
   stopped: '',
+  notSeenStopped: '',
   frames: [],
 }
 
 export type DeskEvent =
-  FromServer | { readonly type: 'connected' } | { readonly type: 'lost' } | { readonly type: 'driving' }
+  | FromServer
+  | { readonly type: 'connected' }
+  | { readonly type: 'lost' }
+  | { readonly type: 'driving' }
+  | { readonly type: 'taking' }
 
 /** A head at rest reports the same ten times a second; nothing is drawn anew for that. */
 function unchanged(state: DeskState, next: Position): boolean {
@@ -49,26 +56,34 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
           'The desk has lost the server. What moved is stopped by the server within 0.3 s; connecting again …',
       }
     case 'driving':
-      return state.stopped === '' ? state : { ...state, stopped: '' }
+      return state.stopped === '' && state.notSeenStopped === ''
+        ? state
+        : { ...state, stopped: '', notSeenStopped: '' }
+    case 'taking':
+      return { ...state, taken: 0, position: undefined, trouble: '' }
     case 'taken':
-      return { ...state, taken: event.camera, position: undefined, trouble: '', stopped: '', frames: [] }
-    case 'refused':
       return {
         ...state,
-        taken: state.taken === event.camera && state.position ? state.taken : 0,
-        trouble: event.reason,
+        taken: event.camera,
+        position: undefined,
+        trouble: '',
+        stopped: '',
+        notSeenStopped: '',
+        frames: [],
       }
+    case 'refused':
+    case 'released':
+      return { ...state, taken: 0, position: undefined, trouble: event.reason }
+    case 'trouble':
+      return { ...state, trouble: event.reason }
     case 'position':
       return event.camera !== state.taken || unchanged(state, event)
         ? state
         : { ...state, position: event, trouble: '' }
     case 'stopped':
-      return {
-        ...state,
-        stopped: event.standing
-          ? `Stopped and seen standing still (${event.why})`
-          : `Stop sent (${event.why}), but the head was not seen standing still: look at it`,
-      }
+      return event.standing
+        ? { ...state, stopped: `Stopped and seen standing still (${event.why})`, notSeenStopped: '' }
+        : { ...state, stopped: '', notSeenStopped: event.why }
     case 'frames':
       return { ...state, frames: [...event.frames, ...state.frames].slice(0, FRAMES_SHOWN) }
   }

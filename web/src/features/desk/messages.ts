@@ -22,7 +22,12 @@ export interface Frame {
 export type FromServer =
   | Position
   | { readonly type: 'taken'; readonly camera: number }
+  /** A camera was not taken: none is on the stick. */
   | { readonly type: 'refused'; readonly camera: number; readonly reason: string }
+  /** The camera is no longer on the stick. */
+  | { readonly type: 'released'; readonly camera: number; readonly reason: string }
+  /** Something did not work; what was taken stays taken. */
+  | { readonly type: 'trouble'; readonly camera: number; readonly reason: string }
   | { readonly type: 'stopped'; readonly camera: number; readonly standing: boolean; readonly why: string }
   | { readonly type: 'frames'; readonly frames: readonly Frame[] }
 

@@ -1,20 +1,23 @@
-import { useCallback, useEffect, useReducer, useRef } from 'react'
+import { useCallback, useEffect, useReducer, useRef, useState } from 'react'
 import { NOTHING_YET, after } from './deskState'
 import { CENTRE, centred } from './messages'
 import type { FromServer, Stick } from './messages'
+import { stickStore } from './stickStore'
 
 /** While the stick is off centre it is repeated this often; the server stops after 200 ms of silence. */
 const BEAT_MILLIS = 50
+/** A page that lives says so; the server gives a silent page's camera back after 3 s. */
+const LIFE_MILLIS = 1000
 const RECONNECT_MILLIS = 800
 
 /** The desk's line to the server: takes cameras, sends the stick, hears positions. */
 export function useDesk(job: number, limit: number) {
   const [state, dispatch] = useReducer(after, NOTHING_YET)
   const socket = useRef<WebSocket>(undefined)
-  const stick = useRef<Stick>(CENTRE)
   const limitNow = useRef(limit)
-  /** The camera that is wanted: taken again by itself when the line comes back. */
+  /** The camera that is wanted: taken again by itself when the line, or the page, comes back. */
   const wanted = useRef(0)
+  const taken = useRef(0)
   useEffect(() => {
     limitNow.current = limit
   }, [limit])
@@ -23,9 +26,36 @@ export function useDesk(job: number, limit: number) {
     if (socket.current?.readyState === WebSocket.OPEN) socket.current.send(JSON.stringify(message))
   }, [])
 
+  const sendStick = useCallback(
+    (stick: Stick) => {
+      if (taken.current) send({ type: 'stick', ...stick, limit: limitNow.current })
+    },
+    [send],
+  )
+
+  const [stick] = useState(stickStore)
+  useEffect(() => {
+    const end = stick.listen((now) => {
+      if (!centred(now)) dispatch({ type: 'driving' })
+      sendStick(now)
+    })
+    return () => void end()
+  }, [stick, sendStick])
+
   useEffect(() => {
     let closed = false
     let again: ReturnType<typeof setTimeout> | undefined
+    const hear = (event: FromServer) => {
+      if (event.type === 'taken') {
+        taken.current = event.camera
+        // The server must know whether it is held: a held stick drives only after it was centred.
+        sendStick(stick.now())
+      } else if (event.type === 'refused' || event.type === 'released') {
+        taken.current = 0
+        stick.centre()
+      }
+      dispatch(event)
+    }
     const connect = () => {
       const scheme = location.protocol === 'https:' ? 'wss' : 'ws'
       const ws = new WebSocket(`${scheme}://${location.host}/ws/desk`)
@@ -35,8 +65,10 @@ export function useDesk(job: number, limit: number) {
         dispatch({ type: 'connected' })
         if (wanted.current) ws.send(JSON.stringify({ type: 'take', camera: wanted.current }))
       }
-      ws.onmessage = (m) => dispatch(JSON.parse(m.data as string) as FromServer)
+      ws.onmessage = (m) => hear(JSON.parse(m.data as string) as FromServer)
       ws.onclose = () => {
+        taken.current = 0
+        stick.centre()
         if (closed) return
         dispatch({ type: 'lost' })
         again = setTimeout(connect, RECONNECT_MILLIS)
@@ -46,51 +78,51 @@ export function useDesk(job: number, limit: number) {
     return () => {
       closed = true
       clearTimeout(again)
+      stick.centre()
       socket.current?.close()
     }
-  }, [job])
-
-  const push = useCallback(
-    (next: Stick) => {
-      const wasCentred = centred(stick.current)
-      stick.current = next
-      if (wasCentred && centred(next)) return
-      if (!centred(next)) dispatch({ type: 'driving' })
-      send({ type: 'stick', ...next, limit: limitNow.current })
-    },
-    [send],
-  )
+  }, [job, stick, sendStick])
 
   useEffect(() => {
     const beat = setInterval(() => {
-      if (!centred(stick.current)) send({ type: 'stick', ...stick.current, limit: limitNow.current })
+      if (!centred(stick.now())) sendStick(stick.now())
     }, BEAT_MILLIS)
-    // A tab that is left or hidden lets go of the stick.
-    const letGo = () => push(CENTRE)
+    const life = setInterval(() => send({ type: 'beat' }), LIFE_MILLIS)
+    // A window that loses the focus, a tab that is hidden or left: all is let go.
+    const letGo = () => stick.centre()
+    const shown = () => {
+      if (document.visibilityState !== 'visible') letGo()
+      else if (wanted.current && !taken.current) send({ type: 'take', camera: wanted.current })
+    }
     window.addEventListener('blur', letGo)
-    document.addEventListener('visibilitychange', letGo)
+    window.addEventListener('pagehide', letGo)
+    document.addEventListener('visibilitychange', shown)
     return () => {
       clearInterval(beat)
+      clearInterval(life)
       window.removeEventListener('blur', letGo)
-      document.removeEventListener('visibilitychange', letGo)
+      window.removeEventListener('pagehide', letGo)
+      document.removeEventListener('visibilitychange', shown)
     }
-  }, [push, send])
+  }, [stick, send, sendStick])
 
   return {
     state,
+    stick,
     take: useCallback(
       (camera: number) => {
         wanted.current = camera
+        taken.current = 0
+        dispatch({ type: 'taking' })
         send({ type: 'take', camera })
       },
       [send],
     ),
-    push,
     home: useCallback(() => send({ type: 'home' }), [send]),
     stopAll: useCallback(() => {
-      stick.current = CENTRE
       send({ type: 'stop-all' })
+      stick.centre()
       send({ type: 'stick', ...CENTRE, limit: limitNow.current })
-    }, [send]),
+    }, [send, stick]),
   }
 }

@@ -1,6 +1,7 @@
-import { useEffect, useEffectEvent, useRef } from 'react'
+import { useEffect } from 'react'
 import { typing } from '../../shared/ui/keys'
 import type { Stick } from './messages'
+import type { Hold, StickStore } from './stickStore'
 
 const pushes: Record<string, Partial<Stick>> = {
   ArrowLeft: { pan: -1 },
@@ -24,32 +25,57 @@ export function deflection(held: ReadonlySet<string>): Stick {
   return { pan: clamp(pan), tilt: clamp(tilt), zoom: clamp(zoom) }
 }
 
+/** Which keys are down; those that were down when everything was centred do not count any more. */
+export function heldKeys(stick: StickStore) {
+  const held = new Set<string>()
+  let hold: Hold | undefined
+  let generation = stick.generation()
+
+  function forgetOldOnes() {
+    if (generation === stick.generation()) return
+    generation = stick.generation()
+    held.clear()
+    hold = undefined
+  }
+
+  return {
+    /** @param repeat the key was down already and repeats itself: no new press */
+    down(key: string, repeat: boolean) {
+      forgetOldOnes()
+      if (repeat || held.has(key)) return
+      held.add(key)
+      hold ??= stick.hold('keys')
+      hold.push(deflection(held))
+    },
+    up(key: string) {
+      forgetOldOnes()
+      // Shift may change which character a key gives between down and up.
+      const same = key === '+' || key === '=' ? ['+', '='] : [key]
+      if (!same.map((k) => held.delete(k)).includes(true)) return
+      if (held.size > 0) hold?.push(deflection(held))
+      else {
+        hold?.release()
+        hold = undefined
+      }
+    },
+  }
+}
+
 /** Arrow keys are the stick, plus and minus the zoom; released keys spring back. */
-export function useStickKeys(onPush: (stick: Stick) => void): void {
-  const held = useRef(new Set<string>())
-  const push = useEffectEvent(onPush)
+export function useStickKeys(stick: StickStore): void {
   useEffect(() => {
-    const keys = held.current
+    const keys = heldKeys(stick)
     const down = (e: KeyboardEvent) => {
       if (!(e.key in pushes) || typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return
       e.preventDefault()
-      if (keys.has(e.key)) return
-      keys.add(e.key)
-      push(deflection(keys))
+      keys.down(e.key, e.repeat)
     }
-    const up = (e: KeyboardEvent) => {
-      // Shift may change which character a key gives between down and up.
-      const same = e.key === '+' || e.key === '=' ? ['+', '='] : [e.key]
-      if (same.map((k) => keys.delete(k)).includes(true)) push(deflection(keys))
-    }
-    const blur = () => keys.clear()
+    const up = (e: KeyboardEvent) => keys.up(e.key)
     window.addEventListener('keydown', down)
     window.addEventListener('keyup', up)
-    window.addEventListener('blur', blur)
     return () => {
       window.removeEventListener('keydown', down)
       window.removeEventListener('keyup', up)
-      window.removeEventListener('blur', blur)
     }
-  }, [])
+  }, [stick])
 }

@@ -3,10 +3,21 @@ package app.jerboa.server.desk;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.profile.Head;
 import app.jerboa.wire.link.WireLog;
-import app.jerboa.wire.link.session.ViscaLink;
+import app.jerboa.wire.link.session.HeadLink;
 
-/** An open link to one camera, and what is known of it and of how the house drives. */
-record CameraLink(CameraId id, String name, Head head, StickLaw law, ViscaLink link, WireLog log) {
+/**
+ * An open link to one camera, and what is known of it and of how the house drives.
+ *
+ * @param holder of the lease under which it is driven
+ */
+record CameraLink(
+        CameraId id,
+        String holder,
+        String name,
+        Head head,
+        StickLaw law,
+        HeadLink link,
+        WireLog log) {
     long device() {
         return id.device();
     }

@@ -29,8 +29,8 @@ class CameraLinks {
         this.world = world;
     }
 
-    Optional<CameraLink> open(CameraId id) {
-        return Optional.ofNullable(open.get(id));
+    boolean isOpen(CameraId id) {
+        return open.containsKey(id);
     }
 
     /**
@@ -39,14 +39,14 @@ class CameraLinks {
      * @throws Problem in plain words when nobody, several or the laptop elsewhere keeps it from
      *     opening
      */
-    CameraLink connect(Jobs.Stored stored, long device) {
-        CameraLink link = aside(stored, device);
+    CameraLink connect(Jobs.Stored stored, long device, String holder) {
+        CameraLink link = aside(stored, device, holder);
         Optional.ofNullable(open.put(link.id(), link)).ifPresent(old -> old.link().close());
         return link;
     }
 
     /** As {@link #connect}, beside one that may be open; the caller closes it. */
-    CameraLink aside(Jobs.Stored stored, long number) {
+    CameraLink aside(Jobs.Stored stored, long number, String holder) {
         Device device = stored.need(number);
         Head head =
                 device.profile()
@@ -64,6 +64,7 @@ class CameraLinks {
         WireLog log = new WireLog(FRAMES_KEPT);
         return new CameraLink(
                 new CameraId(stored.id(), number),
+                holder,
                 device.name(),
                 head,
                 DeskLaw.of(stored.job()),
@@ -102,8 +103,10 @@ class CameraLinks {
         return new Problem(HttpStatus.CONFLICT, "cannot-reach", sentence);
     }
 
-    void close(CameraId id) {
-        Optional.ofNullable(open.remove(id)).ifPresent(l -> l.link().close());
+    /** Closes this very link; one that came in its place stays. */
+    void close(CameraLink link) {
+        open.remove(link.id(), link);
+        link.link().close();
     }
 
     @PreDestroy

@@ -9,7 +9,7 @@ final class DeskMessages {
     /**
      * From the browser.
      *
-     * @param type open, take, stick, home or stop-all
+     * @param type open, take, stick, home, beat (the page lives) or stop-all
      * @param job for open
      * @param camera for take
      * @param pan stick deflection -1 (left) to 1; a stick off centre is repeated every 50 ms
@@ -33,10 +33,24 @@ final class DeskMessages {
         }
     }
 
-    /** Something was refused or lost, in words. */
+    /** A camera was not taken, in words: none is on the stick now. */
     record Refused(String type, long camera, String reason) {
         Refused(long camera, String reason) {
             this("refused", camera, reason);
+        }
+    }
+
+    /** The camera is no longer on the stick; it was stopped. */
+    record Released(String type, long camera, String reason) {
+        Released(long camera, String reason) {
+            this("released", camera, reason);
+        }
+    }
+
+    /** Something did not work; what was taken stays taken. Camera 0 for none in particular. */
+    record Trouble(String type, long camera, String reason) {
+        Trouble(long camera, String reason) {
+            this("trouble", camera, reason);
         }
     }
 
@@ -54,7 +68,10 @@ final class DeskMessages {
             int tiltCounts,
             int zoomCounts) {}
 
-    /** The head was stopped; standing when two readings agreed, and why it was stopped. */
+    /**
+     * The head was stopped; standing when two readings agreed, and why it was stopped. Not standing
+     * is told when it was not seen done after a second, and the stop goes on.
+     */
     record Stopped(String type, long camera, boolean standing, String why) {
         Stopped(long camera, boolean standing, String why) {
             this("stopped", camera, standing, why);

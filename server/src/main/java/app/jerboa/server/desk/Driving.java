@@ -1,125 +1,210 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.StickLaw;
-import app.jerboa.server.people.Person;
-import app.jerboa.wire.link.session.Stopping;
+import app.jerboa.wire.link.session.Stopping.Outcome;
+import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.ViscaRequest;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.LongSupplier;
 
 /**
  * One desk driving at most one camera. Holds the stop contract: whoever goes silent off centre is
- * stopped, what moves is marked before it moves, and after a stop from elsewhere the stick must
- * come back to the centre before it drives again.
+ * stopped, what moves is marked before it moves, a stop is owed until the head was seen standing,
+ * and after a stop from elsewhere the stick must come back to the centre before it drives again.
+ *
+ * <p>Nothing here waits: no call leads to the database, the rig or the browser. Times are
+ * nanoseconds of {@link System#nanoTime()}.
  */
 final class Driving {
     /** Silence of the stick that ends in a stop, in milliseconds of real time. */
     static final int SILENCE_MILLIS = 200;
 
-    private static final long SETTLED_NANOS = 2_000_000_000L;
+    /** A stop not seen done after this is told, loudly. */
+    static final int OWED_MILLIS = 1_000;
 
-    final String holder;
-    final Person person;
-    private final Moving moving;
+    /** Silence of the page after which its camera is given back. */
+    static final int PAGE_SILENCE_MILLIS = 3_000;
+
+    /** A mark stays so long on a head that stands: a stick is pushed again and again. */
+    private static final int SETTLED_MILLIS = 2_000;
+
+    /** A head sent home may take so long to begin. */
+    private static final int HOME_BEGINS_MILLIS = 500;
+
+    /** What the stick asks for. */
+    private record Motion(ViscaRequest.Drive drive, ViscaRequest.Zoom zoom, boolean home) {
+        static final Motion NONE =
+                new Motion(ViscaRequest.Drive.STOP, ViscaRequest.Zoom.STOP, false);
+        static final Motion HOME =
+                new Motion(ViscaRequest.Drive.STOP, ViscaRequest.Zoom.STOP, true);
+
+        boolean stands() {
+            return equals(NONE);
+        }
+    }
+
+    /** A stop that was sent and not yet seen done. */
+    private static final class Owed {
+        final long since;
+        final String why;
+        boolean told;
+
+        Owed(long since, String why) {
+            this.since = since;
+            this.why = why;
+        }
+    }
+
+    private final Marks marks;
     private final Consumer<Object> screen;
+    private final LongSupplier clock;
+    private final BiConsumer<CameraLink, CompletableFuture<Outcome>> onLetGo;
     private CameraLink camera;
-    private ViscaRequest.Drive drive = ViscaRequest.Drive.STOP;
-    private ViscaRequest.Zoom zoom = ViscaRequest.Zoom.STOP;
-    private long lastBeatNanos;
+    private Motion sent = Motion.NONE;
+    private Motion waiting = Motion.NONE;
+    private Owed owed;
+    private boolean closed;
+    private boolean stickIsOff;
     private boolean mustCentre;
-    private boolean marked;
-    private long standsSinceNanos;
+    private long lastStick;
+    private long lastSign;
+    private long leaseEnds;
+    private long standsSince;
+    private long homeSince;
+    private PanTilt lastSeen;
 
-    Driving(String holder, Person person, Moving moving, Consumer<Object> screen) {
-        this.holder = holder;
-        this.person = person;
-        this.moving = moving;
+    /**
+     * @param onLetGo gets a camera that is no longer driven here, and how its last stop ends
+     */
+    Driving(
+            Marks marks,
+            Consumer<Object> screen,
+            LongSupplier clock,
+            BiConsumer<CameraLink, CompletableFuture<Outcome>> onLetGo) {
+        this.marks = marks;
         this.screen = screen;
+        this.clock = clock;
+        this.onLetGo = onLetGo;
     }
 
-    synchronized CameraLink camera() {
-        return camera;
+    synchronized Optional<CameraLink> camera() {
+        return Optional.ofNullable(camera);
     }
 
-    synchronized void take(CameraLink taken) {
-        camera = taken;
-        mustCentre = false;
-        // What the camera before this one left marked, the sweep over abandoned heads takes off.
-        marked = false;
-        standsSinceNanos = 0;
-        screen.accept(new DeskMessages.Taken(taken.device()));
-    }
-
-    void tell(Object message) {
-        screen.accept(message);
+    /** Any message of the page is a sign of life. */
+    synchronized void sign() {
+        lastSign = clock.getAsLong();
     }
 
     /**
-     * @param nowNanos of {@link System#nanoTime()}
+     * @return false when the desk was closed meanwhile, so that it is not taken
      */
-    synchronized void stick(double pan, double tilt, double zoomBy, double limit, long nowNanos) {
-        lastBeatNanos = nowNanos;
+    synchronized boolean take(CameraLink taken, long leaseEndsNanos) {
+        if (closed) {
+            return false;
+        }
+        camera = taken;
+        leaseEnds = leaseEndsNanos;
+        mustCentre = stickIsOff;
+        lastSign = clock.getAsLong();
+        screen.accept(new DeskMessages.Taken(taken.device()));
+        return true;
+    }
+
+    synchronized void leaseRenewed(CameraId id, long endsNanos) {
+        if (camera != null && camera.id().equals(id)) {
+            leaseEnds = endsNanos;
+        }
+    }
+
+    synchronized void stick(double pan, double tilt, double zoomBy, double limit) {
+        lastStick = clock.getAsLong();
         if (camera == null) {
+            stickIsOff = pan != 0 || tilt != 0 || zoomBy != 0;
             return;
         }
         StickLaw law = camera.law().limitedTo(Math.max(0.01, Math.min(1, limit)));
-        ViscaRequest.Drive wanted =
-                new ViscaRequest.Drive(
-                        law.step(pan, ViscaRequest.PAN_STEPS),
-                        law.step(tilt, ViscaRequest.TILT_STEPS));
-        ViscaRequest.Zoom wantedZoom =
-                new ViscaRequest.Zoom(law.step(zoomBy, ViscaRequest.ZOOM_STEPS));
-        boolean centred = wanted.stops() && wantedZoom.speed() == 0;
-        if (centred) {
-            mustCentre = false;
-            if (isMoving()) {
-                stop("released");
+        Motion wanted =
+                new Motion(
+                        new ViscaRequest.Drive(
+                                law.step(pan, ViscaRequest.PAN_STEPS),
+                                law.step(tilt, ViscaRequest.TILT_STEPS)),
+                        new ViscaRequest.Zoom(law.step(zoomBy, ViscaRequest.ZOOM_STEPS)),
+                        false);
+        stickIsOff = !wanted.stands();
+        if (stickIsOff) {
+            if (!mustCentre) {
+                want(wanted);
             }
-        } else if (!mustCentre) {
-            move(wanted, wantedZoom);
+            return;
         }
-    }
-
-    private void move(ViscaRequest.Drive wanted, ViscaRequest.Zoom wantedZoom) {
-        markOnce();
-        if (!wanted.equals(drive)) {
-            drive = wanted;
-            camera.link().drive(wanted);
-        }
-        if (!wantedZoom.equals(zoom)) {
-            zoom = wantedZoom;
-            camera.link().zoom(wantedZoom);
-        }
-    }
-
-    private void markOnce() {
-        standsSinceNanos = 0;
-        if (!marked) {
-            moving.mark(camera);
-            marked = true;
-        }
-    }
-
-    /**
-     * Takes the mark off a head that has stood for a while. Not at once: a stick is pushed again
-     * and again, and each push would wait for the database.
-     */
-    synchronized void unmarkWhenSettled(long nowNanos) {
-        boolean settled = standsSinceNanos != 0 && nowNanos - standsSinceNanos > SETTLED_NANOS;
-        if (marked && settled && !isMoving()) {
-            moving.unmark(camera);
-            marked = false;
+        mustCentre = false;
+        if (!waiting.home() && (!sent.stands() && !sent.home() || !waiting.stands())) {
+            stop("released");
         }
     }
 
     synchronized void home() {
-        if (camera != null && !isMoving()) {
-            markOnce();
-            camera.link().home();
+        if (camera != null && !isMoving() && !stickIsOff) {
+            want(Motion.HOME);
         }
     }
 
+    /** Nothing moves before it is stored that it moves; the newest wish waits for that. */
+    private void want(Motion motion) {
+        if (marks.isMarked(camera.id())) {
+            waiting = Motion.NONE;
+            begin(motion);
+            return;
+        }
+        boolean asked = !waiting.stands();
+        waiting = motion;
+        if (!asked) {
+            CameraLink of = camera;
+            marks.mark(of.id()).whenComplete((done, failure) -> marked(of, failure));
+        }
+    }
+
+    private synchronized void marked(CameraLink of, Throwable failure) {
+        Motion motion = waiting;
+        if (!of.equals(camera) || motion.stands()) {
+            return;
+        }
+        waiting = Motion.NONE;
+        if (failure != null) {
+            mustCentre = stickIsOff;
+            screen.accept(
+                    new DeskMessages.Trouble(
+                            of.device(),
+                            "It could not be stored that the head moves, so it was not moved. Is the database there? Centre the stick and try again."));
+        } else if (motion.home() || !silent(lastStick, SILENCE_MILLIS)) {
+            begin(motion);
+        }
+    }
+
+    private void begin(Motion motion) {
+        owed = null;
+        standsSince = 0;
+        if (motion.home()) {
+            homeSince = clock.getAsLong();
+            lastSeen = null;
+            camera.link().home();
+        } else {
+            if (sent.home() || !motion.drive().equals(sent.drive())) {
+                camera.link().drive(motion.drive());
+            }
+            if (!motion.zoom().equals(sent.zoom())) {
+                camera.link().zoom(motion.zoom());
+            }
+        }
+        sent = motion;
+    }
+
     synchronized boolean isMoving() {
-        return !drive.stops() || zoom.speed() != 0;
+        return !sent.stands() || !waiting.stands();
     }
 
     /**
@@ -127,43 +212,132 @@ final class Driving {
      * later.
      */
     synchronized void stop(String why) {
-        if (camera == null) {
-            return;
+        if (camera != null) {
+            CameraLink stopped = camera;
+            Owed stop = new Owed(clock.getAsLong(), why);
+            owed = stop;
+            nothingMoves();
+            stopped.link().stop().whenComplete((outcome, failure) -> ended(stopped, stop, outcome));
         }
-        drive = ViscaRequest.Drive.STOP;
-        zoom = ViscaRequest.Zoom.STOP;
-        CameraLink stopped = camera;
-        Stopping.stop(stopped.link())
-                .whenComplete((outcome, failure) -> stopDone(stopped, outcome, why));
-    }
-
-    /**
-     * @param outcome null when the head never acknowledged
-     */
-    private void stopDone(CameraLink stopped, Stopping.Outcome outcome, String why) {
-        if (outcome == Stopping.Outcome.OVERTAKEN) {
-            return;
-        }
-        boolean stands = outcome == Stopping.Outcome.STANDING;
-        synchronized (this) {
-            if (stands && !isMoving() && stopped.equals(camera)) {
-                standsSinceNanos = System.nanoTime();
-            }
-        }
-        screen.accept(new DeskMessages.Stopped(stopped.device(), stands, why));
     }
 
     /** As {@link #stop}, and the stick must come back to the centre before it drives again. */
     synchronized void stopFromElsewhere(String why) {
-        mustCentre = true;
+        mustCentre = stickIsOff;
         stop(why);
     }
 
-    /** Stops a stick that is off centre and has gone silent. */
-    synchronized void watch(long nowNanos) {
-        boolean silent = nowNanos - lastBeatNanos > SILENCE_MILLIS * 1_000_000L;
-        if (isMoving() && silent) {
-            stopFromElsewhere("the stick went silent");
+    private void nothingMoves() {
+        sent = Motion.NONE;
+        waiting = Motion.NONE;
+    }
+
+    /**
+     * @param outcome null when the link was closed under it
+     */
+    private synchronized void ended(CameraLink stopped, Owed stop, Outcome outcome) {
+        if (outcome == Outcome.OVERTAKEN || !stopped.equals(camera)) {
+            return;
         }
+        boolean stands = outcome == Outcome.STANDING;
+        if (stands && owed == stop) {
+            stands();
+        }
+        stop.told = true;
+        screen.accept(new DeskMessages.Stopped(stopped.device(), stands, stop.why));
+    }
+
+    private void stands() {
+        owed = null;
+        standsSince = clock.getAsLong();
+    }
+
+    /** A stop is still owed after a while: it is tried over another link too. */
+    synchronized Optional<CameraId> owing() {
+        return owed != null && silent(owed.since, 2 * OWED_MILLIS)
+                ? Optional.of(camera.id())
+                : Optional.empty();
+    }
+
+    /** It was seen standing over another link. */
+    synchronized void seenStanding(CameraId id) {
+        if (owed != null && camera.id().equals(id)) {
+            screen.accept(new DeskMessages.Stopped(id.device(), true, owed.why));
+            stands();
+        }
+    }
+
+    /** The camera says where it points: a head sent home has arrived when it stays there. */
+    synchronized void seen(PanTilt at) {
+        boolean arrived = at.equals(lastSeen) && silent(homeSince, HOME_BEGINS_MILLIS);
+        lastSeen = at;
+        if (sent.home() && arrived) {
+            sent = Motion.NONE;
+            standsSince = clock.getAsLong();
+        }
+    }
+
+    /** Stops a stick that is off centre and silent; gives back what may no longer be driven. */
+    synchronized void watch() {
+        if (camera == null) {
+            return;
+        }
+        boolean byStick = !sent.home() && !sent.stands() || !waiting.home() && !waiting.stands();
+        if (byStick && silent(lastStick, SILENCE_MILLIS)) {
+            mustCentre = true;
+            stop("the stick went silent");
+        }
+        if (clock.getAsLong() - leaseEnds > 0) {
+            giveBack("It could not be kept for this desk, so it was stopped and given back.");
+        } else if (silent(lastSign, PAGE_SILENCE_MILLIS)) {
+            giveBack("This page was silent, so its camera was given back. Take it again to drive.");
+        } else if (owed != null && !owed.told && silent(owed.since, OWED_MILLIS)) {
+            owed.told = true;
+            screen.accept(new DeskMessages.Stopped(camera.device(), false, owed.why));
+        }
+    }
+
+    /** The camera is lost: it is stopped, and the page is told so. */
+    synchronized void giveBack(String why) {
+        if (camera != null) {
+            screen.accept(new DeskMessages.Released(camera.device(), why));
+            letGo();
+        }
+    }
+
+    /** Nobody drives it from here any more; what moves is stopped first. */
+    synchronized void letGo() {
+        if (camera == null) {
+            return;
+        }
+        CameraLink released = camera;
+        boolean stands = sent.stands() && waiting.stands() && owed == null;
+        nothingMoves();
+        owed = null;
+        standsSince = 0;
+        camera = null;
+        onLetGo.accept(
+                released,
+                stands
+                        ? CompletableFuture.completedFuture(Outcome.STANDING)
+                        : released.link().stop());
+    }
+
+    synchronized void close() {
+        closed = true;
+        letGo();
+    }
+
+    /** Takes the mark off a head that has stood for a while. */
+    synchronized void unmarkWhenSettled() {
+        boolean settled = standsSince != 0 && silent(standsSince, SETTLED_MILLIS);
+        if (camera != null && settled && !isMoving()) {
+            standsSince = 0;
+            marks.unmark(camera.id());
+        }
+    }
+
+    private boolean silent(long since, int millis) {
+        return clock.getAsLong() - since > millis * 1_000_000L;
     }
 }

@@ -24,9 +24,13 @@ public class Live {
         tell(new Notice(job, Notice.CHANGED, 0));
     }
 
-    /** Everything that moves in this job is to stop. */
-    public void stopAll(long job) {
-        tell(new Notice(job, Notice.STOP_ALL, 0));
+    /**
+     * Everything that moves in this job is to stop.
+     *
+     * @param stops how often all was stopped in it, this time included
+     */
+    public void stopAll(long job, long stops) {
+        tell(new Notice(job, Notice.STOP_ALL, stops));
     }
 
     void present(long job) {

@@ -6,6 +6,7 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Parameter;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -48,9 +49,12 @@ class LiveController {
     SseEmitter events(
             @PathVariable("job") long job,
             @RequestParam("tab") String tab,
-            @AuthenticationPrincipal Author person) {
+            @AuthenticationPrincipal Author person,
+            HttpServletRequest request) {
         insistOnTab(tab);
-        return watchers.open(job, tab, () -> gone(job, tab, person));
+        String session = request.getSession(true).getId();
+        return watchers.open(
+                new Watchers.Opening(job, tab, person.id(), session), () -> gone(job, tab, person));
     }
 
     private void gone(long job, String tab, Author person) {

@@ -5,6 +5,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Properties;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 import org.slf4j.Logger;
@@ -29,6 +30,10 @@ class NoticeListener {
 
     private static final Logger LOG = LoggerFactory.getLogger(NoticeListener.class);
     private static final int PATIENCE_MILLIS = 500;
+    private static final int ROUNDS_BETWEEN_QUESTIONS = 4;
+
+    /** After so many seconds without an answer the line counts as cut. */
+    private static final String SILENCE_SECONDS = "5";
 
     private final DataSourceProperties database;
     private final ApplicationEventPublisher events;
@@ -59,14 +64,11 @@ class NoticeListener {
     private void listen() {
         while (!stopping) {
             try (Connection connection =
-                            DriverManager.getConnection(
-                                    database.determineUrl(),
-                                    database.determineUsername(),
-                                    database.determinePassword());
+                            DriverManager.getConnection(database.determineUrl(), properties());
                     Statement statement = connection.createStatement()) {
                 statement.execute("listen jerboa");
                 events.publishEvent(new Reconnected());
-                read(connection.unwrap(PGConnection.class));
+                read(connection.unwrap(PGConnection.class), statement);
             } catch (SQLException e) {
                 LOG.info("the database does not tell of changes just now: {}", e.getMessage());
                 pause();
@@ -74,8 +76,22 @@ class NoticeListener {
         }
     }
 
-    private void read(PGConnection connection) throws SQLException {
-        while (!stopping) {
+    private Properties properties() {
+        Properties properties = new Properties();
+        properties.setProperty("user", database.determineUsername());
+        properties.setProperty("password", database.determinePassword());
+        properties.setProperty("connectTimeout", SILENCE_SECONDS);
+        properties.setProperty("socketTimeout", SILENCE_SECONDS);
+        properties.setProperty("tcpKeepAlive", "true");
+        return properties;
+    }
+
+    /** A line that is cut without a word looks like a quiet one: it is asked every few seconds. */
+    private void read(PGConnection connection, Statement statement) throws SQLException {
+        for (long round = 0; !stopping; round++) {
+            if (round % ROUNDS_BETWEEN_QUESTIONS == 0) {
+                statement.execute("select 1");
+            }
             PGNotification[] told = connection.getNotifications(PATIENCE_MILLIS);
             for (PGNotification n : told == null ? new PGNotification[0] : told) {
                 handOn(n.getParameter());

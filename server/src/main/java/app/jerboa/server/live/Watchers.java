@@ -1,65 +1,193 @@
 package app.jerboa.server.live;
 
+import app.jerboa.server.platform.OpenLine;
+import app.jerboa.server.platform.OpenLines;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Threads;
 import java.io.IOException;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.TimeUnit;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** The open pages of this server, by job; each is told what happens to its job. */
+/**
+ * The open pages of this server, by job; each is told what happens to its job. Of each kind of news
+ * only the newest waits for a page, so that a slow one costs nothing, and one that takes nothing
+ * for long is given up.
+ */
 @Component
 class Watchers {
     private static final int BEAT_MILLIS = 10_000;
+    private static final int MOST_OF_ONE_PERSON = 24;
+    private static final int MOST_AT_ONCE = 64;
+    private static final int MOST_LOOKS_WAITING = 1_000;
+    private static final long SLOWEST_NANOS = TimeUnit.SECONDS.toNanos(20);
 
-    /** One open page. */
-    private static final class Watcher {
-        final long job;
-        final String tab;
-        final SseEmitter stream;
-        final Runnable onGone;
-
-        Watcher(long job, String tab, SseEmitter stream, Runnable onGone) {
-            this.job = job;
-            this.tab = tab;
-            this.stream = stream;
-            this.onGone = onGone;
+    /** Something to be told; a newer one of the same name and sort replaces it. */
+    private record News(String name, Object data) {
+        /** A notice without a version says less than one with it: neither replaces the other. */
+        String sort() {
+            return name + (data instanceof Notice n && n.version() == 0 ? " unversioned" : "");
         }
     }
 
-    private final Map<Long, Set<Watcher>> byJob = new ConcurrentHashMap<>();
-    private final ExecutorService tellers =
-            Executors.newFixedThreadPool(2, task -> new Thread(task, "tellers"));
-    private final Presence presence;
+    /** Who opens a stream, and in what. */
+    record Opening(long job, String tab, long account, String httpSession) {}
 
-    Watchers(Presence presence) {
+    private final Map<Long, Set<Watcher>> byJob = new ConcurrentHashMap<>();
+    private final ExecutorService tellers = Threads.many("tellers", MOST_AT_ONCE);
+    private final ExecutorService looks = Threads.few("presence", 1, MOST_LOOKS_WAITING);
+    private final Presence presence;
+    private final OpenLines lines;
+
+    Watchers(Presence presence, OpenLines lines) {
         this.presence = presence;
+        this.lines = lines;
+    }
+
+    /** One open page. */
+    private final class Watcher implements OpenLine {
+        private final Opening opening;
+        private final SseEmitter stream = new SseEmitter(0L);
+        private final Runnable onGone;
+        private final Map<String, News> waiting = new LinkedHashMap<>();
+        private long sendingSince;
+
+        Watcher(Opening opening, Runnable onGone) {
+            this.opening = opening;
+            this.onGone = onGone;
+        }
+
+        void tell(String name, Object data) {
+            News news = new News(name, data);
+            synchronized (this) {
+                waiting.remove(news.sort());
+                waiting.put(news.sort(), news);
+                if (sendingSince != 0) {
+                    return;
+                }
+                sendingSince = System.nanoTime();
+            }
+            sendOn();
+        }
+
+        private void sendOn() {
+            try {
+                tellers.execute(this::sendAll);
+            } catch (RejectedExecutionException full) {
+                // It is tried again with the next news or beat.
+                sendingIsOver();
+            }
+        }
+
+        private synchronized void sendingIsOver() {
+            sendingSince = 0;
+        }
+
+        private void sendAll() {
+            for (News next = next(); next != null; next = next()) {
+                try {
+                    stream.send(SseEmitter.event().name(next.name()).data(next.data()));
+                } catch (IOException | IllegalStateException e) {
+                    // A stream that broke is ended by the container itself; to end it here too
+                    // would race with it.
+                    forget(this);
+                    return;
+                }
+            }
+        }
+
+        private synchronized News next() {
+            Iterator<News> first = waiting.values().iterator();
+            sendingSince = first.hasNext() ? System.nanoTime() : 0;
+            if (!first.hasNext()) {
+                return null;
+            }
+            News next = first.next();
+            first.remove();
+            return next;
+        }
+
+        synchronized boolean tooSlow() {
+            return sendingSince != 0 && System.nanoTime() - sendingSince > SLOWEST_NANOS;
+        }
+
+        @Override
+        public String httpSession() {
+            return opening.httpSession();
+        }
+
+        @Override
+        public long account() {
+            return opening.account();
+        }
+
+        @Override
+        public long job() {
+            return opening.job();
+        }
+
+        @Override
+        public void mayDrive(boolean may) {
+            // Everybody who belongs to the job may look on.
+        }
+
+        @Override
+        public void end(String why) {
+            forget(this);
+            stream.complete();
+        }
     }
 
     /**
      * @param onGone run when the tab no longer listens, not when it has only opened a newer stream
      */
-    SseEmitter open(long job, String tab, Runnable onGone) {
-        SseEmitter stream = new SseEmitter(0L);
-        Watcher watcher = new Watcher(job, tab, stream, onGone);
-        byJob.computeIfAbsent(job, j -> ConcurrentHashMap.newKeySet()).add(watcher);
-        stream.onCompletion(() -> forget(watcher));
-        stream.onError(e -> forget(watcher));
-        stream.onTimeout(stream::complete);
-        send(watcher, SseEmitter.event().name("hello").data("{}"));
-        return stream;
+    SseEmitter open(Opening opening, Runnable onGone) {
+        insistOnRoom(opening.account());
+        Watcher watcher = new Watcher(opening, onGone);
+        byJob.computeIfAbsent(opening.job(), j -> ConcurrentHashMap.newKeySet()).add(watcher);
+        lines.add(watcher);
+        watcher.stream.onCompletion(() -> forget(watcher));
+        watcher.stream.onError(e -> forget(watcher));
+        watcher.stream.onTimeout(watcher.stream::complete);
+        watcher.tell("hello", Map.of());
+        return watcher.stream;
+    }
+
+    private void insistOnRoom(long account) {
+        long his =
+                byJob.values().stream()
+                        .flatMap(Set::stream)
+                        .filter(w -> w.account() == account)
+                        .count();
+        if (his >= MOST_OF_ONE_PERSON) {
+            throw new Problem(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "too-many-streams",
+                    "You have Jerboa open in "
+                            + MOST_OF_ONE_PERSON
+                            + " places already. Close some of them; this page works, but does not follow what others do.");
+        }
     }
 
     private void forget(Watcher watcher) {
-        Set<Watcher> watchers = byJob.getOrDefault(watcher.job, Set.of());
+        lines.remove(watcher);
+        Set<Watcher> watchers = byJob.getOrDefault(watcher.job(), Set.of());
         boolean removed = watchers.remove(watcher);
-        if (removed && watchers.stream().noneMatch(w -> w.tab.equals(watcher.tab))) {
-            watcher.onGone.run();
+        if (removed
+                && watchers.stream()
+                        .noneMatch(w -> w.opening.tab().equals(watcher.opening.tab()))) {
+            look(watcher.onGone);
         }
     }
 
@@ -69,8 +197,25 @@ class Watchers {
         if (watchers.isEmpty() || notice.kind().equals(Notice.STOP_ALL)) {
             return;
         }
-        Object data = notice.kind().equals(Notice.PRESENCE) ? presence.of(notice.job()) : notice;
-        watchers.forEach(w -> tell(w, notice.kind(), data));
+        if (notice.kind().equals(Notice.PRESENCE)) {
+            look(
+                    () -> {
+                        Object here = presence.of(notice.job());
+                        watchers.forEach(w -> w.tell(notice.kind(), here));
+                    });
+        } else {
+            watchers.forEach(w -> w.tell(notice.kind(), notice));
+        }
+    }
+
+    /** What asks the database holds up nobody who hands on news. */
+    private void look(Runnable task) {
+        try {
+            looks.execute(() -> Threads.guarded("who is here", task));
+        } catch (RejectedExecutionException behind) {
+            // The next look, or the clock that forgets silent tabs, makes up for it.
+            return;
+        }
     }
 
     /** Notices may have been missed: every page looks anew. */
@@ -79,30 +224,21 @@ class Watchers {
         byJob.forEach(
                 (job, watchers) -> {
                     Notice look = new Notice(job, Notice.CHANGED, 0);
-                    watchers.forEach(w -> tell(w, Notice.CHANGED, look));
+                    watchers.forEach(w -> w.tell(Notice.CHANGED, look));
                 });
-    }
-
-    private void tell(Watcher watcher, String name, Object data) {
-        if (!tellers.isShutdown()) {
-            tellers.execute(() -> send(watcher, SseEmitter.event().name(name).data(data)));
-        }
     }
 
     /** Without a sign of life a broken connection would look like a quiet one, on both sides. */
     @Scheduled(fixedRate = BEAT_MILLIS)
     void beat() {
-        byJob.values().forEach(watchers -> watchers.forEach(w -> tell(w, "beat", Map.of())));
-    }
-
-    /**
-     * A stream that broke is ended by the container itself; to end it here too would race with it.
-     */
-    private void send(Watcher watcher, SseEmitter.SseEventBuilder event) {
-        try {
-            watcher.stream.send(event);
-        } catch (IOException | IllegalStateException e) {
-            forget(watcher);
+        for (Set<Watcher> watchers : byJob.values()) {
+            for (Watcher w : watchers) {
+                if (w.tooSlow()) {
+                    w.end("it takes nothing any more");
+                } else {
+                    w.tell("beat", Map.of());
+                }
+            }
         }
     }
 
@@ -111,5 +247,6 @@ class Watchers {
     void close() {
         byJob.values().forEach(watchers -> watchers.forEach(w -> w.stream.complete()));
         tellers.shutdown();
+        looks.shutdown();
     }
 }

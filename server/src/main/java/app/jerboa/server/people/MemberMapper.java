@@ -37,4 +37,7 @@ interface MemberMapper {
     int useInvitation(@Param("invitation") long invitation, @Param("by") String by);
 
     int withdraw(@Param("job") long job, @Param("invitation") long invitation);
+
+    List<LineGuard.Standing> standing(
+            @Param("lines") List<LineGuard.Asked> lines, @Param("nowMillis") long nowMillis);
 }

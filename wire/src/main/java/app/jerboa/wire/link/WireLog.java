@@ -7,6 +7,8 @@ import java.util.Deque;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * The last frames of one link with time, direction and meaning. Safe to use from several threads.
@@ -27,6 +29,8 @@ public final class WireLog {
     public record Entry(
             Instant at, Direction direction, Octets octets, String meaning, boolean polling) {}
 
+    private static final Logger LOG = LoggerFactory.getLogger(WireLog.class);
+
     private final int capacity;
     private final Deque<Entry> ring = new ArrayDeque<>();
     private final List<Consumer<Entry>> listeners = new CopyOnWriteArrayList<>();
@@ -42,7 +46,14 @@ public final class WireLog {
             }
             ring.addLast(entry);
         }
-        listeners.forEach(l -> l.accept(entry));
+        for (Consumer<Entry> listener : listeners) {
+            try {
+                listener.accept(entry);
+            } catch (RuntimeException e) {
+                // Who looks on must not harm the link that is looked at.
+                LOG.warn("somebody who follows a wire log failed", e);
+            }
+        }
     }
 
     /** Oldest first. */
@@ -52,6 +63,9 @@ public final class WireLog {
         }
     }
 
+    /**
+     * @param onEntry called on the link's own threads: it must return at once
+     */
     public Subscription listen(Consumer<Entry> onEntry) {
         listeners.add(onEntry);
         return () -> listeners.remove(onEntry);

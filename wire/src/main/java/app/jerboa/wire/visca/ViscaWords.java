@@ -77,6 +77,19 @@ public final class ViscaWords {
         return reply.match(REPLY);
     }
 
+    /** What a control packet of the header form was answered with. */
+    public static String ofControlReply(Octets payload) {
+        if (payload.equals(IpPacket.RESET)) {
+            return "sequence started";
+        }
+        if (payload.equals(IpPacket.SEQUENCE_ERROR)) {
+            return "refused: sequence number";
+        }
+        return payload.equals(IpPacket.MESSAGE_ERROR)
+                ? "refused: message not readable"
+                : "control reply not understood";
+    }
+
     /** Either direction; unreadable frames say so. */
     public static String of(Octets frame) {
         return ViscaRequest.decode(frame)

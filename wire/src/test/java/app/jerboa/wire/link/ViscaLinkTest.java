@@ -23,8 +23,11 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.time.InstantSource;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -47,6 +50,10 @@ class ViscaLinkTest {
         final List<ViscaRequest> heard = new CopyOnWriteArrayList<>();
         final AtomicInteger drop = new AtomicInteger();
         final AtomicInteger position = new AtomicInteger();
+
+        /** Control replies in the place of an answer, one a request, until there are none left. */
+        final Deque<Octets> refusals = new ConcurrentLinkedDeque<>();
+
         volatile int drift;
         volatile int peerPort;
 
@@ -86,6 +93,15 @@ class ViscaLinkTest {
             var request =
                     ViscaRequest.decode(frame).toOptional().map(ViscaRequest.Addressed::request);
             if (request.isEmpty()) {
+                return;
+            }
+            Octets refusal = refusals.poll();
+            if (refusal != null) {
+                byte[] no =
+                        new IpPacket(IpPacket.Type.CONTROL_REPLY, sequence, refusal)
+                                .encode()
+                                .toArray();
+                socket.send(new DatagramPacket(no, no.length, to.getSocketAddress()));
                 return;
             }
             heard.add(request.get());
@@ -168,9 +184,118 @@ class ViscaLinkTest {
         try (Camera camera = new Camera(Form.HEADER);
                 ViscaLink link = link(camera)) {
             camera.drop.set(12);
-            assertThat(Stopping.stop(link).get(5, TimeUnit.SECONDS))
-                    .isEqualTo(Stopping.Outcome.STANDING);
+            assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
             assertThat(camera.heard).contains(ViscaRequest.Drive.STOP, ViscaRequest.Zoom.STOP);
+        }
+    }
+
+    /** 40 quick ones are over after 3 s; the stop is not. */
+    @Test
+    void aStopOutlivesALinkThatIsOutForLong() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            camera.drop.set(85);
+            assertThat(link.stop().get(10, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
+        }
+    }
+
+    @Test
+    void aStopThatIsAskedForTwiceEndsForBoth() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            var first = link.stop();
+            var second = link.stop();
+            assertThat(List.of(first.get(5, TimeUnit.SECONDS), second.get(5, TimeUnit.SECONDS)))
+                    .containsOnly(Stopping.Outcome.STANDING);
+        }
+    }
+
+    @Test
+    void aLostHomeIsNotSentAgainAfterAStop() throws Exception {
+        try (Camera camera = new Camera(Form.RAW);
+                ViscaLink link = link(camera)) {
+            camera.drop.set(1);
+            var home = link.home();
+            assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
+            assertThatThrownBy(home::get).hasRootCauseMessage("replaced by a newer command");
+            link.askVersion().get(2, TimeUnit.SECONDS);
+            assertThat(camera.heard).doesNotContain(new ViscaRequest.Home());
+        }
+    }
+
+    @Test
+    void aHomeOvertakesAStopThatStillLooks() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            var stopping = link.stop();
+            link.home().get(2, TimeUnit.SECONDS);
+            assertThat(stopping.get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.OVERTAKEN);
+        }
+    }
+
+    @Test
+    void whoFailsAtTheLogHarmsNoFrame() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            log.listen(
+                    entry -> {
+                        throw new IllegalStateException("a browser that is gone");
+                    });
+            link.drive(new ViscaRequest.Drive(3, 0)).get(2, TimeUnit.SECONDS);
+            assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
+            assertThat(link.askVersion().get(2, TimeUnit.SECONDS)).isNotNull();
+        }
+    }
+
+    /** Whoever waits may call back into the link from any thread: it must not be locked then. */
+    @Test
+    void whoIsReplacedIsToldOutsideTheLock() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            camera.drop.set(2);
+            var calledBack =
+                    link.drive(new ViscaRequest.Drive(1, 0))
+                            .handle((r, f) -> CompletableFuture.supplyAsync(link::home).join());
+            link.drive(new ViscaRequest.Drive(2, 0));
+            calledBack.get(2, TimeUnit.SECONDS);
+        }
+    }
+
+    @Test
+    void aSequenceNumberThatIsRefusedIsGivenAnew() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            camera.refusals.add(IpPacket.SEQUENCE_ERROR);
+            assertThat(link.askVersion().get(2, TimeUnit.SECONDS)).isNotNull();
+            camera.refusals.addAll(List.of(IpPacket.SEQUENCE_ERROR, IpPacket.SEQUENCE_ERROR));
+            assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
+            assertThat(log.entries())
+                    .extracting(WireLog.Entry::meaning)
+                    .contains("refused: sequence number");
+        }
+    }
+
+    @Test
+    void aNumberRefusedOnAResendMeansThatTheFirstWasReceived() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            link.askVersion().get(2, TimeUnit.SECONDS);
+            camera.drop.set(1);
+            camera.refusals.add(IpPacket.SEQUENCE_ERROR);
+            assertThat(link.home().get(2, TimeUnit.SECONDS)).isEqualTo(new ViscaReply.Ack(0));
+            assertThat(camera.heard).doesNotContain(new ViscaRequest.Home());
+        }
+    }
+
+    @Test
+    void whatTheCameraCannotReadFailsButAStopGoesOn() throws Exception {
+        try (Camera camera = new Camera(Form.HEADER);
+                ViscaLink link = link(camera)) {
+            camera.refusals.add(IpPacket.MESSAGE_ERROR);
+            assertThatThrownBy(() -> link.home().get(2, TimeUnit.SECONDS))
+                    .hasRootCauseMessage("the camera could not read \"home\"");
+            camera.refusals.addAll(List.of(IpPacket.MESSAGE_ERROR, IpPacket.MESSAGE_ERROR));
+            assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
         }
     }
 
@@ -179,7 +304,7 @@ class ViscaLinkTest {
         try (Camera camera = new Camera(Form.RAW);
                 ViscaLink link = link(camera)) {
             camera.drift = 7;
-            var stopping = Stopping.stop(link);
+            var stopping = link.stop();
             await().until(
                             () ->
                                     camera.heard.stream()
@@ -195,7 +320,7 @@ class ViscaLinkTest {
     void aStopThatStillLooksDoesNotStopANewerDrive() throws Exception {
         try (Camera camera = new Camera(Form.HEADER);
                 ViscaLink link = link(camera)) {
-            var stopping = Stopping.stop(link);
+            var stopping = link.stop();
             await().until(() -> camera.heard.contains(ViscaRequest.Zoom.STOP));
             camera.drift = 7;
             link.drive(new ViscaRequest.Drive(5, 0)).get(2, TimeUnit.SECONDS);

@@ -2,38 +2,44 @@ package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.ViscaRequest;
+import app.jerboa.wire.visca.ZoomPosition;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 
 /**
  * Brings a head to rest and proves it: the stop is repeated until acknowledged, then the position
  * is read twice; a head that still moves (a late drive can overtake a stop) is stopped again. A
- * newer drive ends all that: it must not be stopped by an older stop that is still looking.
+ * newer motion ends all that: it must not be stopped by an older stop that is still looking.
  */
 public final class Stopping {
     /** How a stop ended. */
     public enum Outcome {
         /** Two readings agreed. */
         STANDING,
-        /** Acknowledged each time, and yet it moved. */
+        /** Acknowledged each time, and yet it moved: somebody else drives it, or it is broken. */
         MOVING,
-        /** A newer drive was sent meanwhile. */
+        /** A newer motion was sent meanwhile. */
         OVERTAKEN
     }
 
-    private static final int ROUNDS = 4;
+    private static final int ROUNDS = 8;
     private static final int BETWEEN_READINGS_MILLIS = 120;
 
+    /** Where a head points; zoom none where it cannot be read. */
+    private record View(PanTilt panTilt, Optional<ZoomPosition> zoom) {}
+
     private final ViscaLink link;
-    private long sent;
+    private long motionsBefore;
 
     private Stopping(ViscaLink link) {
         this.link = link;
     }
 
-    /** Sends both stops before it returns; fails when the head never acknowledged. */
-    public static CompletableFuture<Outcome> stop(ViscaLink link) {
+    /** Sends both stops before it returns; fails only when the link is closed. */
+    static CompletableFuture<Outcome> stop(ViscaLink link) {
         return new Stopping(link).round(ROUNDS);
     }
 
@@ -41,23 +47,31 @@ public final class Stopping {
         CompletableFuture<?> drive;
         CompletableFuture<?> zoom;
         synchronized (link) {
+            motionsBefore = link.motionsSent();
             drive = link.drive(ViscaRequest.Drive.STOP);
             zoom = link.zoom(ViscaRequest.Zoom.STOP);
-            sent = link.drivesSent();
         }
         return CompletableFuture.allOf(drive, zoom)
-                .thenCompose(done -> link.askPanTilt(true))
-                .thenCompose(first -> later().thenApply(first::equals))
+                .thenCompose(done -> look())
+                .thenCompose(
+                        first ->
+                                after(
+                                        BETWEEN_READINGS_MILLIS,
+                                        () -> look().thenApply(first::equals)))
                 .handle((still, failure) -> next(still, failure, left))
                 .thenCompose(outcome -> outcome);
     }
 
     private CompletableFuture<Outcome> next(Boolean still, Throwable failure, int left) {
-        if (link.drivesSent() != sent) {
+        if (link.motionsSent() != motionsBefore) {
             return CompletableFuture.completedFuture(Outcome.OVERTAKEN);
         }
+        if (link.isClosed()) {
+            return CompletableFuture.failedFuture(new NoAnswer("the link was closed"));
+        }
         if (failure != null) {
-            return CompletableFuture.failedFuture(failure);
+            // It did not say where it points: whatever that means, the stop is owed still.
+            return after(BETWEEN_READINGS_MILLIS, () -> roundUnlessOvertaken(left));
         }
         if (still) {
             return CompletableFuture.completedFuture(Outcome.STANDING);
@@ -65,10 +79,22 @@ public final class Stopping {
         return left == 1 ? CompletableFuture.completedFuture(Outcome.MOVING) : round(left - 1);
     }
 
-    private CompletableFuture<PanTilt> later() {
-        Executor pause =
-                CompletableFuture.delayedExecutor(BETWEEN_READINGS_MILLIS, TimeUnit.MILLISECONDS);
-        return CompletableFuture.supplyAsync(() -> link, pause)
-                .thenCompose(l -> l.askPanTilt(true));
+    private CompletableFuture<Outcome> roundUnlessOvertaken(int left) {
+        synchronized (link) {
+            return link.motionsSent() == motionsBefore && !link.isClosed()
+                    ? round(left)
+                    : CompletableFuture.completedFuture(Outcome.OVERTAKEN);
+        }
+    }
+
+    private CompletableFuture<View> look() {
+        CompletableFuture<Optional<ZoomPosition>> zoom =
+                link.askZoom(true).handle((z, failure) -> Optional.ofNullable(z));
+        return link.askPanTilt(true).thenCombine(zoom, View::new);
+    }
+
+    private static <T> CompletableFuture<T> after(int millis, Supplier<CompletableFuture<T>> then) {
+        Executor pause = CompletableFuture.delayedExecutor(millis, TimeUnit.MILLISECONDS);
+        return CompletableFuture.supplyAsync(() -> then, pause).thenCompose(t -> t.get());
     }
 }

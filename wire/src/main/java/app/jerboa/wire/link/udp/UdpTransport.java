@@ -11,9 +11,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** A connected UDP socket with one reader thread; only datagrams from its own peer arrive. */
 public final class UdpTransport implements Transport {
+    private static final Logger LOG = LoggerFactory.getLogger(UdpTransport.class);
     private static final int LONGEST = 2048;
 
     private final DatagramSocket socket;
@@ -39,12 +42,22 @@ public final class UdpTransport implements Transport {
             try {
                 packet.setLength(LONGEST);
                 socket.receive(packet);
-                Octets octets = Octets.of(Arrays.copyOf(packet.getData(), packet.getLength()));
-                listeners.forEach(l -> l.accept(octets));
+                handOn(Octets.of(Arrays.copyOf(packet.getData(), packet.getLength())));
             } catch (IOException e) {
                 // The peer's port is shut (a camera restarting) or the socket was closed: the loop
                 // condition tells which, and time-outs above tell the caller.
                 Thread.onSpinWait();
+            }
+        }
+    }
+
+    /** Whoever fails at a datagram must not end the reading of the next. */
+    private void handOn(Octets octets) {
+        for (Consumer<Octets> listener : listeners) {
+            try {
+                listener.accept(octets);
+            } catch (RuntimeException e) {
+                LOG.warn("a datagram of {} octets could not be handled", octets.size(), e);
             }
         }
     }

@@ -1,0 +1,94 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.server.people.Person;
+import app.jerboa.server.people.Role;
+import app.jerboa.server.platform.OpenLine;
+import app.jerboa.server.platform.Right;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+
+/** One open desk: a page of one person, its job, what it may do and what it drives. */
+final class Desk implements OpenLine {
+    final String id;
+    final Person person;
+    final Screen screen;
+    final Driving driving;
+
+    /** The read-back that is under way. */
+    final AtomicBoolean asking = new AtomicBoolean();
+
+    /** How many cameras were asked for: an older wish gives way to a newer one. */
+    final AtomicInteger takes = new AtomicInteger();
+
+    final SerialTasks tasks = new SerialTasks();
+
+    private final String httpSession;
+    private volatile long job;
+    private volatile boolean mayDrive;
+
+    /** The job's count of STOP ALL that this desk has obeyed. */
+    private volatile long stopsObeyed;
+
+    Desk(String id, String httpSession, Person person, Screen screen, Driving driving) {
+        this.id = id;
+        this.httpSession = httpSession;
+        this.person = person;
+        this.screen = screen;
+        this.driving = driving;
+    }
+
+    void open(long openedJob, Role role, long stops) {
+        stopsObeyed = stops;
+        mayDrive = role.may(Right.DRIVE);
+        job = openedJob;
+    }
+
+    boolean mayDrive() {
+        return mayDrive;
+    }
+
+    /**
+     * Whether somebody stopped all since this desk last looked; asked once a stop.
+     *
+     * @param stops of the job, counted up by every STOP ALL at any server
+     */
+    synchronized boolean mustObey(long stops) {
+        boolean missed = stops > stopsObeyed;
+        stopsObeyed = Math.max(stopsObeyed, stops);
+        return missed;
+    }
+
+    /** Holder of the lease that the newest take asks for. */
+    String holder(int take) {
+        return id + "#" + take;
+    }
+
+    @Override
+    public String httpSession() {
+        return httpSession;
+    }
+
+    @Override
+    public long account() {
+        return person.id();
+    }
+
+    @Override
+    public long job() {
+        return job;
+    }
+
+    @Override
+    public void mayDrive(boolean may) {
+        mayDrive = may;
+        if (!may) {
+            driving.giveBack("You may no longer drive in this job, so it was stopped.");
+        }
+    }
+
+    @Override
+    public void end(String why) {
+        driving.close();
+        screen.giveUp(why);
+    }
+}

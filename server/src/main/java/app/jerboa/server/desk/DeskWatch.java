@@ -1,0 +1,164 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.motion.Lens;
+import app.jerboa.core.profile.Head;
+import app.jerboa.server.platform.Settings;
+import app.jerboa.server.platform.Threads;
+import app.jerboa.wire.visca.PanTilt;
+import app.jerboa.wire.visca.ZoomPosition;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import org.springframework.boot.health.contributor.Health;
+import org.springframework.boot.health.contributor.HealthIndicator;
+import org.springframework.stereotype.Component;
+
+/**
+ * Looks after every open desk: silent sticks every 20 ms, positions ten times a second, leases
+ * every second. Each watch has a thread of its own; what fails at one desk ends nothing. The server
+ * is down when a watch that stops heads has not run for a second.
+ */
+@Component
+class DeskWatch implements HealthIndicator {
+    private static final Duration STICKS = Duration.ofMillis(20);
+    private static final Duration POSITIONS = Duration.ofMillis(100);
+    private static final Duration LEASES = Duration.ofSeconds(1);
+    private static final long LATE_NANOS = TimeUnit.SECONDS.toNanos(1);
+
+    private final Desks desks;
+    private final DeskMapper mapper;
+    private final Sweep sweep;
+    private final String server;
+    private final Map<String, Long> lastRun = new ConcurrentHashMap<>();
+    private final List<ScheduledExecutorService> threads = new ArrayList<>();
+
+    DeskWatch(Desks desks, DeskMapper mapper, Sweep sweep, Settings settings) {
+        this.desks = desks;
+        this.mapper = mapper;
+        this.sweep = sweep;
+        this.server = settings.serverName();
+        watch("sticks", STICKS, () -> each(d -> d.driving.watch()));
+        watch("positions", POSITIONS, () -> each(this::ask));
+        threads.add(Threads.loop("desk-leases", LEASES, this::renewLeases));
+    }
+
+    private void watch(String name, Duration every, Runnable round) {
+        lastRun.put(name, System.nanoTime());
+        threads.add(
+                Threads.loop(
+                        "desk-" + name,
+                        every,
+                        () -> {
+                            lastRun.put(name, System.nanoTime());
+                            round.run();
+                        }));
+    }
+
+    private void each(Consumer<Desk> look) {
+        desks.all().forEach(d -> Threads.guarded("a look at a desk", () -> look.accept(d)));
+    }
+
+    @Override
+    public Health health() {
+        long now = System.nanoTime();
+        boolean late = lastRun.values().stream().anyMatch(at -> now - at > LATE_NANOS);
+        return late ? Health.down().build() : Health.up().build();
+    }
+
+    /** One statement for all desks of this server; what is not renewed ends by itself. */
+    private void renewLeases() {
+        List<DeskMapper.Lease> held = new ArrayList<>();
+        for (Desk desk : desks.all()) {
+            desk.driving.unmarkWhenSettled();
+            desk.driving.owing().ifPresent(camera -> tryAside(desk, camera));
+            desk.driving.camera().ifPresent(c -> held.add(DeskMapper.Lease.of(c)));
+        }
+        if (held.isEmpty()) {
+            return;
+        }
+        long ends = System.nanoTime() + Desks.leaseNanos();
+        List<DeskMapper.Renewed> renewed = mapper.renew(server, held, Desks.LEASE_SECONDS);
+        renewed.forEach(r -> desks.obey(r.job(), r.stops()));
+        desks.all().forEach(d -> renewed(d, renewed, ends));
+    }
+
+    private static void renewed(Desk desk, List<DeskMapper.Renewed> renewed, long ends) {
+        desk.driving
+                .camera()
+                .filter(c -> renewed.stream().anyMatch(r -> r.is(c)))
+                .ifPresent(c -> desk.driving.leaseRenewed(c.id(), ends));
+    }
+
+    private void tryAside(Desk desk, CameraId camera) {
+        sweep.tryAside(
+                camera,
+                () -> desk.driving.owing().filter(camera::equals).isPresent(),
+                () -> desk.driving.seenStanding(camera));
+    }
+
+    private void ask(Desk desk) {
+        CameraLink camera = desk.driving.camera().orElse(null);
+        if (camera == null || !desk.asking.compareAndSet(false, true)) {
+            return;
+        }
+        camera.link()
+                .askPanTilt(true)
+                .thenCombine(
+                        camera.link().askZoom(true), (at, zoom) -> show(desk, camera, at, zoom))
+                .whenComplete(
+                        (shown, failure) -> {
+                            desk.asking.set(false);
+                            if (failure != null) {
+                                silent(desk, camera);
+                            }
+                        });
+    }
+
+    private static Void show(Desk desk, CameraLink camera, PanTilt at, ZoomPosition zoom) {
+        desk.driving.seen(at);
+        desk.screen.show(position(camera, at, zoom));
+        return null;
+    }
+
+    private static void silent(Desk desk, CameraLink camera) {
+        if (desk.driving.camera().filter(camera::equals).isPresent()) {
+            desk.screen.tell(
+                    new DeskMessages.Trouble(
+                            camera.device(),
+                            camera.name()
+                                    + " has stopped answering. Look at its power and its link; take it again when it is back."));
+        }
+    }
+
+    private static DeskMessages.Position position(
+            CameraLink camera, PanTilt at, ZoomPosition zoom) {
+        Head head = camera.head();
+        Lens lens = head.lens();
+        double share = Math.min(1, (double) zoom.counts() / ZoomPosition.TELE);
+        return new DeskMessages.Position(
+                "position",
+                camera.device(),
+                at.pan() / head.countsPerDegree(),
+                at.tilt() / head.countsPerDegree(),
+                share,
+                lens.angleDegrees(share),
+                at.pan(),
+                at.tilt(),
+                zoom.counts());
+    }
+
+    /** The stop frames are out; their acknowledgements and second readings get a moment. */
+    @PreDestroy
+    void stopEverything() throws InterruptedException {
+        boolean driving = desks.all().stream().anyMatch(d -> d.driving.camera().isPresent());
+        desks.all().forEach(d -> d.driving.stopFromElsewhere("the server is stopping"));
+        threads.forEach(ScheduledExecutorService::shutdownNow);
+        TimeUnit.MILLISECONDS.sleep(driving ? 500 : 0);
+    }
+}

@@ -1,0 +1,263 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.live.Notice;
+import app.jerboa.server.people.Members;
+import app.jerboa.server.people.Role;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Settings;
+import app.jerboa.server.platform.Threads;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.session.Stopping.Outcome;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/**
+ * The open desks of this server. What stops is done at once, from memory; what needs the database
+ * or the rig (opening a job, taking a camera, telling others) is done after, on threads of its own.
+ */
+@Component
+class Desks {
+    static final int LEASE_SECONDS = 5;
+
+    private static final Logger LOG = LoggerFactory.getLogger(Desks.class);
+
+    /** A stop not seen done after this is left to the sweep; the link is given up. */
+    private static final int LET_GO_SECONDS = 3;
+
+    /** A camera that is just being let go is free in a moment. */
+    private static final int TRIES_TO_TAKE = 10;
+
+    private static final int BETWEEN_TRIES_MILLIS = 100;
+
+    private final Map<String, Desk> open = new ConcurrentHashMap<>();
+    private final ExecutorService work = Threads.many("desk-work", 64);
+    private final CameraLinks links;
+    private final DeskMapper mapper;
+    private final Marks marks;
+    private final StopTelling telling;
+    private final Jobs jobs;
+    private final Members members;
+    private final String server;
+
+    Desks(
+            CameraLinks links,
+            DeskMapper mapper,
+            Marks marks,
+            StopTelling telling,
+            Jobs jobs,
+            Members members,
+            Settings settings) {
+        this.links = links;
+        this.mapper = mapper;
+        this.marks = marks;
+        this.telling = telling;
+        this.jobs = jobs;
+        this.members = members;
+        this.server = settings.serverName();
+    }
+
+    Collection<Desk> all() {
+        return open.values();
+    }
+
+    void add(Desk desk) {
+        open.put(desk.id, desk);
+    }
+
+    void closed(Desk desk) {
+        open.remove(desk.id);
+        desk.driving.close();
+    }
+
+    /** The desk shows this job; answered on the screen when it may not. */
+    void open(Desk desk, long job) {
+        later(
+                desk,
+                () -> {
+                    Role role =
+                            members.role(job, desk.person)
+                                    .orElseThrow(() -> Problem.notFound("job"));
+                    desk.open(job, role, mapper.stops(job));
+                });
+    }
+
+    void take(Desk desk, long device) {
+        int take = desk.takes.incrementAndGet();
+        desk.driving.letGo();
+        later(desk, () -> takeNow(desk, device, take));
+    }
+
+    /** One after the other for each desk, on a thread where waiting hurts nobody. */
+    private void later(Desk desk, Runnable task) {
+        try {
+            desk.tasks.then(work, () -> said(desk, task));
+        } catch (RejectedExecutionException e) {
+            desk.screen.tell(
+                    new DeskMessages.Refused(
+                            0, "This server has too much to do just now. Try again in a moment."));
+        }
+    }
+
+    private void said(Desk desk, Runnable task) {
+        try {
+            task.run();
+        } catch (Problem e) {
+            desk.screen.tell(new DeskMessages.Refused(0, e.getMessage()));
+        } catch (RuntimeException e) {
+            LOG.info("a desk's wish failed: {}", e.toString());
+            desk.screen.tell(
+                    new DeskMessages.Refused(
+                            0, "The database does not answer, so no camera was taken. Try again."));
+        }
+    }
+
+    private void takeNow(Desk desk, long device, int take) {
+        desk.driving.letGo();
+        if (take != desk.takes.get()) {
+            return;
+        }
+        Jobs.Stored stored = jobs.load(desk.job());
+        stored.need(device);
+        if (!desk.mayDrive()) {
+            throw new Problem(
+                    HttpStatus.FORBIDDEN,
+                    "not-allowed",
+                    "Your part in this job is to look on, so no camera was taken.");
+        }
+        CameraId id = new CameraId(desk.job(), device);
+        String holder = desk.holder(take);
+        long before = System.nanoTime();
+        if (!leased(id, desk, holder)) {
+            desk.screen.tell(new DeskMessages.Refused(device, heldBy(id)));
+            return;
+        }
+        if (!connected(desk, stored, id, take, before)) {
+            mapper.releaseLease(id, holder);
+        }
+    }
+
+    private boolean leased(CameraId id, Desk desk, String holder) {
+        String name = desk.person.displayName();
+        for (int i = 0; i < TRIES_TO_TAKE; i++) {
+            if (mapper.takeLease(id, server, holder, name, LEASE_SECONDS) == 1) {
+                return true;
+            }
+            pause();
+        }
+        return false;
+    }
+
+    private static void pause() {
+        try {
+            TimeUnit.MILLISECONDS.sleep(BETWEEN_TRIES_MILLIS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private String heldBy(CameraId id) {
+        return mapper.leaseHolder(id)
+                .filter(name -> !name.equals(Sweep.NAME))
+                .map(name -> name + " is driving it at another desk. It is free once they let go.")
+                .orElse(
+                        "It is being stopped first, since it was left moving. Take it again in a moment.");
+    }
+
+    private boolean connected(Desk desk, Jobs.Stored stored, CameraId id, int take, long before) {
+        CameraLink camera;
+        try {
+            camera = links.connect(stored, id.device(), desk.holder(take));
+        } catch (Problem e) {
+            desk.screen.tell(new DeskMessages.Refused(id.device(), e.getMessage()));
+            return false;
+        }
+        camera.log().listen(entry -> show(desk, entry));
+        if (take == desk.takes.get() && desk.driving.take(camera, before + leaseNanos())) {
+            return true;
+        }
+        links.close(camera);
+        return false;
+    }
+
+    /** A second less than the database counts: here it must end first. */
+    static long leaseNanos() {
+        return TimeUnit.SECONDS.toNanos(LEASE_SECONDS - 1);
+    }
+
+    private static void show(Desk desk, WireLog.Entry entry) {
+        if (!entry.polling()) {
+            desk.screen.show(
+                    new DeskMessages.Frame(
+                            entry.at().toString(),
+                            entry.direction() == WireLog.Direction.SENT,
+                            entry.octets().toString(),
+                            entry.meaning()));
+        }
+    }
+
+    /** A camera is no longer driven here: when it stands it is free, else the sweep goes on. */
+    void letGo(CameraLink camera, CompletableFuture<Outcome> stopping) {
+        stopping.copy()
+                .orTimeout(LET_GO_SECONDS, TimeUnit.SECONDS)
+                .whenComplete(
+                        (outcome, failure) -> {
+                            if (outcome == Outcome.STANDING) {
+                                marks.unmark(camera.id());
+                            } else {
+                                marks.leave(camera.id());
+                            }
+                            links.close(camera);
+                            telling.later(() -> mapper.releaseLease(camera.id(), camera.holder()));
+                        });
+    }
+
+    /**
+     * Whoever may drive may stop: first what this server drives, at once; the rest is told after.
+     */
+    void stopAll(Desk desk) {
+        if (!desk.mayDrive()) {
+            desk.screen.tell(
+                    new DeskMessages.Trouble(
+                            0,
+                            "Your part in this job is to look on, so nothing was stopped. Call whoever drives."));
+            return;
+        }
+        stopHere(desk.job());
+        telling.stopAll(desk.job());
+    }
+
+    private void stopHere(long job) {
+        open.values().stream()
+                .filter(d -> d.job() == job)
+                .forEach(d -> d.driving.stopFromElsewhere("STOP ALL"));
+    }
+
+    /** Somebody stopped all at some server; here it may have happened already. */
+    @EventListener
+    void told(Notice notice) {
+        if (notice.kind().equals(Notice.STOP_ALL)) {
+            obey(notice.job(), notice.version());
+        }
+    }
+
+    /** Stops what this server drives in the job, when that STOP ALL was not obeyed yet. */
+    void obey(long job, long stops) {
+        List<Desk> missed =
+                open.values().stream().filter(d -> d.job() == job && d.mustObey(stops)).toList();
+        if (!missed.isEmpty() && !telling.beganHere(job, stops)) {
+            missed.forEach(d -> d.driving.stopFromElsewhere("STOP ALL"));
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package app.jerboa.server.desk;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import java.util.function.Function;
+
+/**
+ * What is on its way to one desk's browser. Telling never waits: a slow browser loses frames of the
+ * wire log and older positions, and one that takes nothing any more is given up.
+ */
+final class Screen {
+    static final int MOST_FRAMES = 64;
+    static final int MOST_WORDS = 256;
+
+    /** The way to one browser. */
+    interface Outlet {
+        /**
+         * @param sent told true when it is out, false when the way is broken
+         */
+        void send(String text, Consumer<Boolean> sent);
+
+        void close(String why);
+    }
+
+    private final Outlet outlet;
+    private final Executor threads;
+    private final Function<Object, String> json;
+    private final Deque<Object> words = new ArrayDeque<>();
+    private final Deque<DeskMessages.Frame> frames = new ArrayDeque<>();
+    private DeskMessages.Position position;
+    private boolean sending;
+    private boolean broken;
+
+    Screen(Outlet outlet, Executor threads, Function<Object, String> json) {
+        this.outlet = outlet;
+        this.threads = threads;
+        this.json = json;
+    }
+
+    /** Something a person must read; it is not dropped. */
+    void tell(Object word) {
+        boolean tooMany;
+        synchronized (this) {
+            words.addLast(word);
+            tooMany = words.size() > MOST_WORDS;
+        }
+        if (tooMany) {
+            giveUp("this page takes nothing any more");
+        } else {
+            sendOn();
+        }
+    }
+
+    void show(DeskMessages.Frame frame) {
+        synchronized (this) {
+            if (frames.size() == MOST_FRAMES) {
+                frames.removeFirst();
+            }
+            frames.addLast(frame);
+        }
+        sendOn();
+    }
+
+    /** Only the newest is kept. */
+    void show(DeskMessages.Position at) {
+        synchronized (this) {
+            position = at;
+        }
+        sendOn();
+    }
+
+    /** After what was told before, once that is out. */
+    void giveUp(String why) {
+        synchronized (this) {
+            if (broken) {
+                return;
+            }
+            broken = true;
+            words.clear();
+            frames.clear();
+        }
+        threads.execute(() -> outlet.close(why));
+    }
+
+    private void sendOn() {
+        synchronized (this) {
+            if (sending || broken) {
+                return;
+            }
+            sending = true;
+        }
+        threads.execute(this::sendNext);
+    }
+
+    private void sendNext() {
+        Object next = next();
+        if (next != null) {
+            outlet.send(json.apply(next), this::sent);
+        }
+    }
+
+    private synchronized Object next() {
+        Object next = words.pollFirst();
+        if (next == null && !frames.isEmpty()) {
+            next = new DeskMessages.Frames(List.copyOf(frames));
+            frames.clear();
+        }
+        if (next == null) {
+            next = position;
+            position = null;
+        }
+        sending = next != null;
+        return next;
+    }
+
+    private void sent(boolean well) {
+        if (!well) {
+            giveUp("this page could not be told");
+            return;
+        }
+        threads.execute(this::sendNext);
+    }
+}

@@ -1,0 +1,78 @@
+package app.jerboa.server.people;
+
+import app.jerboa.server.platform.OpenLine;
+import app.jerboa.server.platform.OpenLines;
+import app.jerboa.server.platform.Right;
+import app.jerboa.server.platform.Threads;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ScheduledExecutorService;
+import org.springframework.stereotype.Component;
+
+/**
+ * Ends what a person holds open when the session it was opened in is over, or when the person no
+ * longer belongs to its job: within a second, at whatever server that happened. One question for
+ * all lines of this server.
+ */
+@Component
+class LineGuard {
+    private static final Duration EVERY = Duration.ofMillis(400);
+
+    /** One line, as the database is asked about it; numbered by its place. */
+    record Asked(int number, String session, long account, long job) {}
+
+    /**
+     * Whether its session goes on, and the person's part in its job.
+     *
+     * @param role empty for none
+     */
+    record Standing(int number, boolean signedIn, String role) {}
+
+    private final OpenLines lines;
+    private final MemberMapper mapper;
+    private final InstantSource clock = InstantSource.system();
+    private final ScheduledExecutorService loop;
+
+    LineGuard(OpenLines lines, MemberMapper mapper) {
+        this.lines = lines;
+        this.mapper = mapper;
+        this.loop = Threads.loop("open-lines", EVERY, this::look);
+    }
+
+    private void look() {
+        List<OpenLine> open = lines.all();
+        if (open.isEmpty()) {
+            return;
+        }
+        List<Asked> asked = new ArrayList<>();
+        for (OpenLine line : open) {
+            asked.add(new Asked(asked.size(), line.httpSession(), line.account(), line.job()));
+        }
+        for (Standing now : mapper.standing(asked, clock.millis())) {
+            OpenLine line = open.get(now.number());
+            Threads.guarded("an open line", () -> tell(line, now));
+        }
+    }
+
+    private void tell(OpenLine line, Standing now) {
+        Optional<Role> role = Role.fromWire(now.role());
+        if (!now.signedIn()) {
+            lines.remove(line);
+            line.end("you were signed out");
+        } else if (line.job() != 0 && role.isEmpty()) {
+            lines.remove(line);
+            line.end("you no longer belong to this job");
+        } else if (line.job() != 0) {
+            line.mayDrive(role.get().may(Right.DRIVE));
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        loop.shutdownNow();
+    }
+}

@@ -1,0 +1,386 @@
+package app.jerboa.server.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.core.motion.StickLaw;
+import app.jerboa.server.profile.TestProfiles;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.session.Stopping.Outcome;
+import app.jerboa.wire.visca.PanTilt;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The stop contract of one desk, with a clock that the test sets and a head that writes down. */
+class DrivingTest {
+    private static final CameraId L1 = new CameraId(1, 4);
+    private static final CameraId L2 = new CameraId(1, 5);
+
+    /** Stores when the test says so. */
+    private static final class FakeMarks implements Marks {
+        final Set<CameraId> stored = new HashSet<>();
+        final List<CompletableFuture<Void>> asked = new ArrayList<>();
+        boolean atOnce = true;
+
+        @Override
+        public boolean isMarked(CameraId camera) {
+            return stored.contains(camera);
+        }
+
+        @Override
+        public CompletableFuture<Void> mark(CameraId camera) {
+            CompletableFuture<Void> mark = new CompletableFuture<>();
+            asked.add(mark);
+            CompletableFuture<Void> then = mark.thenRun(() -> stored.add(camera));
+            if (atOnce) {
+                mark.complete(null);
+            }
+            return then;
+        }
+
+        @Override
+        public void unmark(CameraId camera) {
+            stored.remove(camera);
+        }
+
+        @Override
+        public void leave(CameraId camera) {
+            stored.remove(camera);
+        }
+    }
+
+    private final FakeMarks marks = new FakeMarks();
+    private final FakeHead head = new FakeHead();
+    private final List<Object> screen = new ArrayList<>();
+    private final List<CameraId> letGo = new ArrayList<>();
+    private long now = 1_000_000_000L;
+    private final Driving driving =
+            new Driving(
+                    marks, screen::add, () -> now, (camera, stopping) -> letGo.add(camera.id()));
+
+    private static CameraLink link(CameraId id, FakeHead head) {
+        return new CameraLink(
+                id,
+                "holder",
+                "L" + id.device(),
+                TestProfiles.profiles().find("ceiling-ptz").orElseThrow().head().orElseThrow(),
+                StickLaw.linear(),
+                head,
+                new WireLog(10));
+    }
+
+    private void pass(int millis) {
+        now += millis * 1_000_000L;
+    }
+
+    /** As a page does it: the stick is repeated, each time with a sign of life; the watch runs. */
+    private void push(double pan) {
+        driving.sign();
+        driving.stick(pan, 0, 0, 1);
+        driving.watch();
+    }
+
+    private <T> List<T> told(Class<T> type) {
+        return screen.stream().filter(type::isInstance).map(type::cast).toList();
+    }
+
+    @BeforeEach
+    void takeL1() {
+        assertThat(driving.take(link(L1, head), now + 60_000_000_000L)).isTrue();
+    }
+
+    @Test
+    void aReleasedStickStopsAtOnce() {
+        push(1);
+        assertThat(head.told).containsExactly("drive 24 0");
+        push(0);
+        assertThat(head.told).last().isEqualTo("stop");
+        head.lastStop().complete(Outcome.STANDING);
+        assertThat(told(DeskMessages.Stopped.class))
+                .containsExactly(new DeskMessages.Stopped(4, true, "released"));
+    }
+
+    /** The page repeats every 50 ms and the watch looks every 20: the stop is out within 300 ms. */
+    @Test
+    void aSilentStickIsStoppedWithin300Milliseconds() {
+        push(1);
+        for (int silence = 0; silence <= 200; silence += 20) {
+            driving.watch();
+            assertThat(head.told).as("after %d ms", silence).doesNotContain("stop");
+            pass(20);
+        }
+        driving.watch();
+        assertThat(head.told).last().isEqualTo("stop");
+        push(1);
+        assertThat(head.told).as("the stick must centre first").last().isEqualTo("stop");
+        push(0);
+        push(-1);
+        assertThat(head.told).last().isEqualTo("drive -24 0");
+    }
+
+    @Test
+    void nothingMovesBeforeItIsStored() {
+        marks.atOnce = false;
+        push(1);
+        push(0.5);
+        assertThat(head.told).isEmpty();
+        assertThat(marks.asked).hasSize(1);
+        marks.asked.get(0).complete(null);
+        assertThat(head.told).as("the newest wish").containsExactly("drive 11 0");
+    }
+
+    @Test
+    void aWishThatIsOldWhenItIsStoredIsForgotten() {
+        marks.atOnce = false;
+        push(1);
+        pass(201);
+        marks.asked.get(0).complete(null);
+        assertThat(head.told).isEmpty();
+        driving.watch();
+        assertThat(driving.isMoving()).isFalse();
+    }
+
+    @Test
+    void aStickReleasedWhileItIsStoredDoesNotMove() {
+        marks.atOnce = false;
+        push(1);
+        push(0);
+        marks.asked.get(0).complete(null);
+        assertThat(head.told).containsOnly("stop");
+    }
+
+    @Test
+    void withoutTheDatabaseNothingMovesAndThePageSaysSo() {
+        marks.atOnce = false;
+        push(1);
+        marks.asked.get(0).completeExceptionally(new IllegalStateException("away"));
+        assertThat(head.told).isEmpty();
+        assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
+        push(1);
+        assertThat(marks.asked).as("the stick must centre first").hasSize(1);
+    }
+
+    /** The row may be gone by then: what matters is asked anew before every motion. */
+    @Test
+    void afterAStopAllTheNextDriveIsStoredAgain() {
+        push(1);
+        driving.stopFromElsewhere("STOP ALL");
+        head.lastStop().complete(Outcome.STANDING);
+        assertThat(told(DeskMessages.Stopped.class))
+                .containsExactly(new DeskMessages.Stopped(4, true, "STOP ALL"));
+        push(1);
+        assertThat(head.told).as("held through it").last().isEqualTo("stop");
+        marks.stored.clear();
+        push(0);
+        push(1);
+        assertThat(marks.asked).hasSize(2);
+        assertThat(head.told).last().isEqualTo("drive 24 0");
+    }
+
+    @Test
+    void aStopIsOwedUntilTheHeadIsSeenStanding() {
+        push(1);
+        push(0);
+        pass(900);
+        driving.sign();
+        driving.watch();
+        assertThat(told(DeskMessages.Stopped.class)).isEmpty();
+        pass(101);
+        driving.watch();
+        driving.watch();
+        assertThat(told(DeskMessages.Stopped.class))
+                .containsExactly(new DeskMessages.Stopped(4, false, "released"));
+        assertThat(driving.owing()).isEmpty();
+        pass(1_000);
+        assertThat(driving.owing()).contains(L1);
+        driving.unmarkWhenSettled();
+        assertThat(marks.stored).containsExactly(L1);
+        driving.seenStanding(L1);
+        assertThat(driving.owing()).isEmpty();
+        assertThat(told(DeskMessages.Stopped.class).get(1).standing()).isTrue();
+        pass(2_001);
+        driving.unmarkWhenSettled();
+        assertThat(marks.stored).isEmpty();
+    }
+
+    @Test
+    void aHeadThatMovesOnIsOwedItsStop() {
+        push(1);
+        push(0);
+        head.lastStop().complete(Outcome.MOVING);
+        assertThat(told(DeskMessages.Stopped.class))
+                .containsExactly(new DeskMessages.Stopped(4, false, "released"));
+        pass(2_001);
+        assertThat(driving.owing()).contains(L1);
+        driving.sign();
+        push(1);
+        assertThat(driving.owing()).as("a newer drive is what the person wants").isEmpty();
+    }
+
+    @Test
+    void aStopThatWasOvertakenSaysNothing() {
+        push(1);
+        push(0);
+        CompletableFuture<Outcome> stop = head.lastStop();
+        push(1);
+        stop.complete(Outcome.OVERTAKEN);
+        assertThat(told(DeskMessages.Stopped.class)).isEmpty();
+    }
+
+    @Test
+    void homeIsAMotionLikeAnyOther() {
+        driving.home();
+        assertThat(head.told).containsExactly("home");
+        assertThat(marks.stored).containsExactly(L1);
+        driving.close();
+        assertThat(head.told).last().isEqualTo("stop");
+        assertThat(letGo).containsExactly(L1);
+    }
+
+    @Test
+    void homeIsOverWhenTheHeadStaysWhereItIs() {
+        driving.home();
+        driving.seen(new PanTilt(9, 9));
+        driving.seen(new PanTilt(9, 9));
+        assertThat(driving.isMoving()).as("it may not have begun").isTrue();
+        pass(600);
+        driving.seen(new PanTilt(5, 5));
+        assertThat(driving.isMoving()).isTrue();
+        driving.seen(new PanTilt(0, 0));
+        driving.seen(new PanTilt(0, 0));
+        assertThat(driving.isMoving()).isFalse();
+    }
+
+    @Test
+    void aStopAllEndsAHome() {
+        driving.home();
+        driving.stopFromElsewhere("STOP ALL");
+        assertThat(head.told).containsExactly("home", "stop");
+        assertThat(driving.isMoving()).isFalse();
+    }
+
+    @Test
+    void theStickTakesOverFromHome() {
+        driving.home();
+        push(0);
+        assertThat(head.told).as("a centred stick leaves it going").containsExactly("home");
+        push(1);
+        assertThat(head.told).containsExactly("home", "drive 24 0");
+    }
+
+    @Test
+    void whatIsLetGoIsStoppedFirstAndDrivesNoMore() {
+        push(1);
+        driving.letGo();
+        assertThat(head.told).containsExactly("drive 24 0", "stop");
+        assertThat(letGo).containsExactly(L1);
+        push(1);
+        assertThat(head.told).hasSize(2);
+        assertThat(driving.camera()).isEmpty();
+    }
+
+    @Test
+    void aCameraTakenWithAHeldStickWaitsForTheCentre() {
+        push(1);
+        driving.letGo();
+        push(1);
+        FakeHead other = new FakeHead();
+        driving.take(link(L2, other), now + 60_000_000_000L);
+        push(1);
+        assertThat(other.told).isEmpty();
+        push(0);
+        push(1);
+        assertThat(other.told).containsExactly("drive 24 0");
+    }
+
+    @Test
+    void aDeskThatWasClosedTakesNothing() {
+        driving.close();
+        assertThat(driving.take(link(L2, new FakeHead()), now)).isFalse();
+    }
+
+    @Test
+    void aLeaseThatIsNotRenewedEndsTheDriving() {
+        driving.leaseRenewed(L1, now + 4_000_000_000L);
+        for (int i = 0; i < 100; i++) {
+            push(1);
+            pass(40);
+        }
+        assertThat(driving.camera()).isPresent();
+        pass(1);
+        push(1);
+        assertThat(head.told).containsExactly("drive 24 0", "stop");
+        assertThat(told(DeskMessages.Released.class)).hasSize(1);
+        assertThat(letGo).containsExactly(L1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void aPageWithoutASignOfLifeGivesItsCameraBack(boolean beats) {
+        for (int i = 0; i < 4; i++) {
+            pass(1_000);
+            if (beats) {
+                driving.sign();
+            }
+            driving.watch();
+        }
+        assertThat(driving.camera().isPresent()).isEqualTo(beats);
+        assertThat(head.told).as("it never moved").isEmpty();
+    }
+
+    /** What a person wanted after that is lost with the desk: stopped, and left marked. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Outcome.class,
+            names = {"MOVING", "STANDING"})
+    void whatEndsAfterTheCameraWentIsNotShown(Outcome outcome) {
+        push(1);
+        push(0);
+        CompletableFuture<Outcome> stop = head.lastStop();
+        driving.letGo();
+        screen.clear();
+        stop.complete(outcome);
+        assertThat(screen).isEmpty();
+    }
+
+    /** However things mix, a centred or silent stick ends in a head that was told to stop last. */
+    @Test
+    void whateverHappensTheLastWordIsAStop() {
+        Random random = new Random(11);
+        List<Consumer<Driving>> events =
+                List.of(
+                        d -> push(1),
+                        d -> push(-0.4),
+                        d -> push(0),
+                        Driving::home,
+                        d -> d.stopFromElsewhere("STOP ALL"),
+                        d -> pass(150),
+                        d -> marks.asked.forEach(m -> m.complete(null)),
+                        d -> marks.stored.clear(),
+                        d -> d.seen(new PanTilt(random.nextInt(2), 0)));
+        marks.atOnce = false;
+        for (int i = 0; i < 20_000; i++) {
+            driving.sign();
+            driving.leaseRenewed(L1, now + 1_000_000_000L);
+            events.get(random.nextInt(events.size())).accept(driving);
+            if (i % 50 == 49) {
+                driving.stopFromElsewhere("STOP ALL");
+                marks.asked.forEach(m -> m.complete(null));
+                assertThat(head.told).as("event %d", i).last().isEqualTo("stop");
+                assertThat(driving.isMoving()).isFalse();
+                push(0);
+                marks.asked.clear();
+                head.told.clear();
+            }
+        }
+    }
+}

@@ -1,0 +1,81 @@
+package app.jerboa.server.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+
+/** A browser that takes what it is told when the test says so. */
+class ScreenTest {
+    private static final class SlowBrowser implements Screen.Outlet {
+        final List<String> got = new ArrayList<>();
+        Consumer<Boolean> onItsWay;
+        String closed = "";
+
+        @Override
+        public void send(String text, Consumer<Boolean> sent) {
+            got.add(text);
+            onItsWay = sent;
+        }
+
+        @Override
+        public void close(String why) {
+            closed = why;
+        }
+    }
+
+    private final SlowBrowser browser = new SlowBrowser();
+    private final Screen screen =
+            new Screen(
+                    browser,
+                    Runnable::run,
+                    m ->
+                            m instanceof DeskMessages.Frames f
+                                    ? f.frames().size() + " frames"
+                                    : m instanceof DeskMessages.Position p
+                                            ? "at " + p.panCounts()
+                                            : m.toString());
+
+    private static DeskMessages.Position at(int counts) {
+        return new DeskMessages.Position("position", 1, 0, 0, 0, 0, counts, 0, 0);
+    }
+
+    private static DeskMessages.Frame frame() {
+        return new DeskMessages.Frame("", true, "", "");
+    }
+
+    @Test
+    void aSlowBrowserLosesFramesAndOldPositionsButNoWord() {
+        screen.tell("first");
+        for (int i = 0; i < 1_000; i++) {
+            screen.show(frame());
+            screen.show(at(i));
+        }
+        screen.tell("second");
+        for (int i = 0; i < 4; i++) {
+            browser.onItsWay.accept(true);
+        }
+        assertThat(browser.got)
+                .containsExactly("first", "second", Screen.MOST_FRAMES + " frames", "at 999");
+    }
+
+    @Test
+    void aBrowserThatTakesNothingIsGivenUp() {
+        for (int i = 0; i < Screen.MOST_WORDS + 2; i++) {
+            screen.tell(i);
+        }
+        assertThat(browser.closed).isNotEmpty();
+        assertThat(browser.got).hasSize(1);
+    }
+
+    @Test
+    void aBrokenWayIsNotTriedAgain() {
+        screen.tell("lost");
+        browser.onItsWay.accept(false);
+        screen.tell("never sent");
+        assertThat(browser.got).containsExactly("lost");
+        assertThat(browser.closed).isNotEmpty();
+    }
+}

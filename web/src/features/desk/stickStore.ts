@@ -1,0 +1,75 @@
+import type { Stick } from './messages'
+import { CENTRE } from './messages'
+
+/** What can hold the stick off centre. */
+export type StickSource = 'keys' | 'surface' | 'lever'
+
+/** One hold: it pushes until it is let go, or until everything was centred. */
+export interface Hold {
+  /** Does nothing once the hold is over. */
+  push(stick: Partial<Stick>): void
+  release(): void
+}
+
+/**
+ * The one place that knows where the stick is: what all sources hold adds up here. Centring ends every hold at
+ * once, and a hold that was ended so never comes back by itself: it must be begun anew.
+ */
+export function stickStore() {
+  const listeners = new Set<(stick: Stick) => void>()
+  const held = new Map<StickSource, Partial<Stick>>()
+  let generation = 0
+  let now = CENTRE
+
+  function tell() {
+    const next = sum([...held.values()])
+    if (next.pan === now.pan && next.tilt === now.tilt && next.zoom === now.zoom) return
+    now = next
+    listeners.forEach((listener) => listener(now))
+  }
+
+  return {
+    now: () => now,
+    /** Tells every change; the answer ends it. */
+    listen(listener: (stick: Stick) => void) {
+      listeners.add(listener)
+      return () => listeners.delete(listener)
+    },
+    hold(source: StickSource): Hold {
+      const mine = generation
+      return {
+        push(stick) {
+          if (mine !== generation) return
+          held.set(source, stick)
+          tell()
+        },
+        release() {
+          if (mine !== generation) return
+          held.delete(source)
+          tell()
+        },
+      }
+    },
+    centre() {
+      generation++
+      held.clear()
+      tell()
+    },
+    /** Changes when everything was centred: holds begun before are over. */
+    generation: () => generation,
+  }
+}
+
+export type StickStore = ReturnType<typeof stickStore>
+
+function sum(parts: readonly Partial<Stick>[]): Stick {
+  const add = (axis: keyof Stick) =>
+    Math.max(
+      -1,
+      Math.min(
+        1,
+        parts.reduce((total, part) => total + (part[axis] ?? 0), 0),
+      ),
+    )
+  return { pan: add('pan'), tilt: add('tilt'), zoom: add('zoom') }
+}
