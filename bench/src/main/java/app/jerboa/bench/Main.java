@@ -12,6 +12,7 @@ import java.util.Properties;
  */
 public final class Main {
     private static final int KEY_PRESSES = 200;
+    private static final int STOPS = 20;
     private static final int LARGE = 2_000;
     private static final int KIT = 10_000;
     private static final int DRAWN_HALLS = 20;
@@ -25,31 +26,20 @@ public final class Main {
     }
 
     /**
-     * {@code kit}, {@code checks}, {@code plans}, {@code drawing} or {@code server} alone, or
-     * everything.
+     * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server} or {@code stop}
+     * alone, or everything.
      */
     public static void main(String[] args) throws IOException, InterruptedException {
-        if (args.length > 0 && args[0].equals("kit")) {
-            new Main().kit();
-            return;
+        Main main = new Main();
+        switch (args.length == 0 ? "" : args[0]) {
+            case "kit" -> main.kit();
+            case "checks" -> main.checks();
+            case "plans" -> main.plans();
+            case "drawing" -> main.drawing();
+            case "server" -> main.server();
+            case "stop" -> main.stop();
+            default -> main.run();
         }
-        if (args.length > 0 && args[0].equals("checks")) {
-            new Main().checks();
-            return;
-        }
-        if (args.length > 0 && args[0].equals("plans")) {
-            new Main().plans();
-            return;
-        }
-        if (args.length > 0 && args[0].equals("drawing")) {
-            new Main().drawing();
-            return;
-        }
-        if (args.length > 0 && args[0].equals("server")) {
-            new Main().server();
-            return;
-        }
-        new Main().run();
     }
 
     private void run() throws IOException, InterruptedException {
@@ -100,6 +90,7 @@ public final class Main {
         server();
         kit();
         drawing();
+        stop();
     }
 
     /** Every check of a whole job, growing; the ratio is against n log n. */
@@ -141,6 +132,24 @@ public final class Main {
                                 : String.format(Locale.ROOT, "%.1f times", now[i] / before[i]));
             }
             before = now;
+        }
+    }
+
+    /** From what happens to a desk until its head hears the stop, 20 times each. */
+    private void stop() {
+        try (StopBench bench = new StopBench()) {
+            bench.measure(
+                    STOPS,
+                    (what, sample) ->
+                            row(
+                                    "stop: " + what + ", median ms",
+                                    sample.median(),
+                                    "stop." + what.replaceAll("[^A-Za-z0-9]+", "-"),
+                                    String.format(
+                                            Locale.ROOT,
+                                            "worst of %d: %.0f ms",
+                                            STOPS,
+                                            sample.worst())));
         }
     }
 

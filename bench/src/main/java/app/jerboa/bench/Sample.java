@@ -21,6 +21,10 @@ record Sample(List<Double> millis) {
         return at(0.99);
     }
 
+    double worst() {
+        return at(1);
+    }
+
     private double at(double share) {
         return millis.get(
                 (int) Math.min(millis.size() - 1.0, Math.ceil(share * millis.size()) - 1));

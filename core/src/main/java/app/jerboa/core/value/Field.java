@@ -231,7 +231,7 @@ public enum Field {
     TO_PINS(ItemKind.RUN, "toPins", FieldType.choice(Wiring.PINS).orNone(), ""),
     CABLE(ItemKind.RUN, "cable", FieldType.choice(Wiring.CABLES), "data"),
     /** American wire gauge of its conductors; none for what is usual for the cable. */
-    GAUGE(ItemKind.RUN, "gauge", FieldType.number(12, 28).orNone(), ""),
+    GAUGE(ItemKind.RUN, "gauge", FieldType.choice(Wiring.GAUGES).orNone(), ""),
     /** Aluminium with a skin of copper. */
     CLAD(ItemKind.RUN, "clad", FieldType.of(Shape.FLAG), "false"),
     /** Conductors bonded together on each way of DC. */

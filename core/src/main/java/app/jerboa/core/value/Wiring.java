@@ -33,5 +33,11 @@ public final class Wiring {
     /** Data bits, parity and stop bits. */
     public static final List<String> FRAMINGS = List.of("8N1", "8E1", "8O1", "8N2", "7E1", "7O1");
 
+    /**
+     * American wire gauges that the table of resistances knows ({@code Copper}), thickest first.
+     */
+    public static final List<String> GAUGES =
+            List.of("12", "14", "16", "18", "20", "22", "23", "24", "26", "28");
+
     private Wiring() {}
 }

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -15,7 +16,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -31,6 +34,13 @@ public final class Desk implements AutoCloseable {
                     "--disable-background-networking",
                     "--disable-component-update",
                     "--disable-sync");
+
+    /** Browsers that were there before this one. */
+    private final Set<Long> before =
+            ProcessHandle.current()
+                    .descendants()
+                    .map(ProcessHandle::pid)
+                    .collect(Collectors.toSet());
 
     private final Playwright playwright = Playwright.create();
     private final Browser browser;
@@ -220,6 +230,15 @@ public final class Desk implements AutoCloseable {
                 .isVisible();
     }
 
+    /** As a crash does it: every process of this browser ends without a word. */
+    public void kill() {
+        ProcessHandle.current()
+                .descendants()
+                .filter(p -> p.info().command().filter(c -> c.contains("chrom")).isPresent())
+                .filter(p -> !before.contains(p.pid()))
+                .forEach(ProcessHandle::destroyForcibly);
+    }
+
     public Locator button(String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
@@ -235,6 +254,11 @@ public final class Desk implements AutoCloseable {
 
     @Override
     public void close() {
-        playwright.close();
+        try {
+            playwright.close();
+        } catch (PlaywrightException killed) {
+            // There is no browser left to close.
+            return;
+        }
     }
 }

@@ -8,6 +8,7 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /** A person without a browser: keeps cookies, sends the session's token, many requests at once. */
@@ -40,6 +41,18 @@ public final class HttpPerson {
         return Desk.json(post("/api/jobs/demo", "{}").join().body()).get("id").asLong();
     }
 
+    /** As a Cookie header says it. */
+    public String cookie() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(c -> c.getName() + "=" + c.getValue())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** A desk of this person at the same server. */
+    public DeskLine desk() {
+        return new DeskLine(url.apply(""), cookie(), 64 * 1024);
+    }
+
     public CompletableFuture<HttpResponse<String>> get(String path) {
         return send(request(path).GET());
     }
@@ -49,6 +62,10 @@ public final class HttpPerson {
     }
 
     public CompletableFuture<HttpResponse<String>> post(String path, String body) {
+        return send("POST", path, body);
+    }
+
+    public CompletableFuture<HttpResponse<String>> send(String method, String path, String body) {
         String token =
                 cookies.getCookieStore().getCookies().stream()
                         .filter(c -> c.getName().equals("XSRF-TOKEN"))
@@ -59,7 +76,7 @@ public final class HttpPerson {
                 request(path)
                         .header("Content-Type", "application/json")
                         .header("X-XSRF-TOKEN", token)
-                        .POST(HttpRequest.BodyPublishers.ofString(body)));
+                        .method(method, HttpRequest.BodyPublishers.ofString(body)));
     }
 
     private HttpRequest.Builder request(String path) {

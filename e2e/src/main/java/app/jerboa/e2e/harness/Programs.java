@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -19,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.awaitility.Awaitility;
+import tools.jackson.databind.JsonNode;
 
 /**
  * The rig, the server and their database as processes of their own, the way the launcher starts
@@ -261,6 +263,29 @@ public final class Programs implements AutoCloseable {
             throw new IllegalStateException(e);
         }
     }
+
+    /** The last pan-tilt drive that the camera of this name heard, as the rig wrote it down. */
+    public Optional<Heard> lastDrive(long job, String name) {
+        for (JsonNode device : Desk.json(rig("GET", "/halls/" + job, "")).get("devices")) {
+            if (device.get("name").asString().equals(name)) {
+                JsonNode drive = device.get("lastDrive");
+                return drive == null || drive.isNull()
+                        ? Optional.empty()
+                        : Optional.of(
+                                new Heard(
+                                        Instant.parse(drive.get("at").asString()),
+                                        drive.get("pan").asInt()));
+            }
+        }
+        throw new IllegalStateException("no stand-in " + name);
+    }
+
+    /**
+     * A drive as it came off the wire.
+     *
+     * @param at by the clock of this machine
+     */
+    public record Heard(Instant at, int pan) {}
 
     public void speed(int speed) {
         rig("PUT", "/clock", "{\"speed\":" + speed + "}");

@@ -38,6 +38,7 @@ import app.jerboa.server.cabling.CablingBodies.RunBody;
 import app.jerboa.server.cabling.CablingBodies.RunRow;
 import app.jerboa.server.cabling.CablingBodies.ShapeBody;
 import app.jerboa.server.cabling.CablingBodies.SocketBody;
+import app.jerboa.server.findings.Checks;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -72,7 +73,7 @@ final class CablingViews {
 
     static Drawing drawing(Job job) {
         List<Finding> open =
-                JobFindings.check(job).stream()
+                Checks.of(job).stream()
                         .filter(j -> j.waiver().isEmpty())
                         .map(JobFindings.Judged::finding)
                         .toList();

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
+import org.apache.tomcat.websocket.Constants;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.security.core.Authentication;
@@ -39,7 +40,9 @@ class DeskSocket extends TextWebSocketHandler {
     private final Marks marks;
     private final OpenLines lines;
     private final JsonMapper json;
-    private final ExecutorService screens = Threads.few("desk-screens", 4, 4 * MOST);
+
+    /** One for each desk at most: a browser that takes nothing holds up its own thread alone. */
+    private final ExecutorService screens = Threads.many("desk-screens", 2 * MOST);
 
     DeskSocket(Desks desks, Marks marks, OpenLines lines, InnerJson json) {
         this.desks = desks;
@@ -53,6 +56,7 @@ class DeskSocket extends TextWebSocketHandler {
         Person person = (Person) ((Authentication) session.getPrincipal()).getPrincipal();
         long his = desks.all().stream().filter(d -> d.account() == person.id()).count();
         if (his >= MOST_OF_ONE_PERSON || desks.all().size() >= MOST) {
+            LOG.info("a desk of account {} was refused: too many are open", person.id());
             session.close(CloseStatus.POLICY_VIOLATION.withReason("too many desks are open"));
             return;
         }
@@ -74,6 +78,8 @@ class DeskSocket extends TextWebSocketHandler {
     private static Screen.Outlet outlet(WebSocketSession session) {
         Session raw = ((NativeWebSocketSession) session).getNativeSession(Session.class);
         raw.getAsyncRemote().setSendTimeout(SEND_LIMIT_MILLIS);
+        raw.getUserProperties()
+                .put(Constants.BLOCKING_SEND_TIMEOUT_PROPERTY, (long) SEND_LIMIT_MILLIS);
         return new Screen.Outlet() {
             @Override
             public void send(String text, Consumer<Boolean> sent) {
@@ -86,6 +92,7 @@ class DeskSocket extends TextWebSocketHandler {
 
             @Override
             public void close(String why) {
+                LOG.info("desk {} is closed: {}", session.getId(), why);
                 try {
                     session.close(CloseStatus.POLICY_VIOLATION.withReason(why));
                 } catch (IOException e) {

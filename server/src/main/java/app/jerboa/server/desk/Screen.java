@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.concurrent.Executor;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.function.Consumer;
 import java.util.function.Function;
 
@@ -82,7 +83,18 @@ final class Screen {
             words.clear();
             frames.clear();
         }
-        threads.execute(() -> outlet.close(why));
+        run(() -> outlet.close(why));
+    }
+
+    /** With no thread free it waits for the next thing to be told. */
+    private void run(Runnable task) {
+        try {
+            threads.execute(task);
+        } catch (RejectedExecutionException full) {
+            synchronized (this) {
+                sending = false;
+            }
+        }
     }
 
     private void sendOn() {
@@ -92,7 +104,7 @@ final class Screen {
             }
             sending = true;
         }
-        threads.execute(this::sendNext);
+        run(this::sendNext);
     }
 
     private void sendNext() {
@@ -121,6 +133,6 @@ final class Screen {
             giveUp("this page could not be told");
             return;
         }
-        threads.execute(this::sendNext);
+        run(this::sendNext);
     }
 }

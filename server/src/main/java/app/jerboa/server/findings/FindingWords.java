@@ -59,12 +59,15 @@ public class FindingWords {
                         .orElse(new FindingBody.WaiverBody(0, "", "")));
     }
 
-    /** A text may differ by the finding's fact "what": then {@code CODE.what.<that>} goes first. */
+    /**
+     * Without words a finding shows its code and its facts: a job must open whatever is found. A
+     * text may differ by the finding's fact "what": then {@code CODE.what.<that>} goes first.
+     */
     String text(String code, String part, Map<String, String> facts) {
         String special = code + "." + part + "." + facts.getOrDefault("what", "");
         String template = words.getProperty(special, words.getProperty(code + "." + part));
         if (template == null) {
-            throw new IllegalStateException("no wording for " + code + "." + part);
+            return part.equals("what") ? code + ": " + facts : "";
         }
         return PLACE.matcher(template)
                 .replaceAll(m -> Matcher.quoteReplacement(facts.getOrDefault(m.group(1), "")));
@@ -85,7 +88,8 @@ public class FindingWords {
                                         .collect(Collectors.joining(", "))
                                 : edits.size() + " changes";
         return new FindingBody.FixBody(
-                words.getProperty("fix." + fix.key()).replace("{what}", what),
+                words.getProperty("fix." + fix.key(), fix.key() + ": {what}")
+                        .replace("{what}", what),
                 ChangesBody.of(fix.changes()));
     }
 

@@ -13,7 +13,6 @@ import app.jerboa.core.job.Schools;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.cabling.Cabling;
-import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.control.Wanted;
 import app.jerboa.core.job.identity.LineNumbers;
 import app.jerboa.core.job.identity.Numbers;
@@ -29,6 +28,7 @@ import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
+import app.jerboa.server.findings.Checks;
 import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.findings.FindingWords;
 import app.jerboa.server.job.Rows.CommandRow;
@@ -110,7 +110,7 @@ public class JobViews {
         job.lines().forEach(l -> names.put(l.id(), job.label(l)));
         job.mounts().forEach(m -> names.put(m.id(), names.get(m.camera().value())));
         runs(job).forEach(r -> names.put(r.id(), r.name()));
-        return JobFindings.check(job).stream().map(j -> words.body(j, names::get)).toList();
+        return Checks.of(job).stream().map(j -> words.body(j, names::get)).toList();
     }
 
     private static List<JobView.RunName> runs(Job job) {

@@ -3,9 +3,12 @@ package app.jerboa.server.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.job.identity.Aspect;
 import app.jerboa.core.value.FindingCode;
 import java.io.IOException;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Properties;
 import org.junit.jupiter.api.Test;
 
 class FindingWordsTest {
@@ -20,6 +23,32 @@ class FindingWordsTest {
                         .isNotBlank();
             }
         }
+    }
+
+    @Test
+    void aFindingWithoutWordsShowsItsCode() throws IOException {
+        FindingWords words = new FindingWords();
+        assertThat(words.text("NEW-CODE", "what", Map.of("device", "L1")))
+                .isEqualTo("NEW-CODE: {device=L1}");
+        assertThat(words.text("NEW-CODE", "why", Map.of())).isEmpty();
+    }
+
+    /** Every key that the core can offer a fix under. */
+    @Test
+    void everyNumberingThatCanBeTheTruthHasItsWords() throws IOException {
+        Properties all = new Properties();
+        try (var in = FindingWordsTest.class.getResourceAsStream("/words/findings.properties")) {
+            all.load(in);
+        }
+        assertThat(Aspect.values())
+                .allSatisfy(
+                        a ->
+                                assertThat(all)
+                                        .containsKey(
+                                                "fix.agree-"
+                                                        + a.name()
+                                                                .toLowerCase(Locale.ROOT)
+                                                                .replace('_', '-')));
     }
 
     @Test

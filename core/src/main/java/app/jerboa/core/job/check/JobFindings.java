@@ -11,12 +11,15 @@ import app.jerboa.core.job.secret.SecretCheck;
 import app.jerboa.core.job.secret.SecretCodes;
 import app.jerboa.core.net.AddressChecks;
 import app.jerboa.core.net.AddressCodes;
+import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
+import app.jerboa.core.value.FindingCode;
 import app.jerboa.core.value.Severity;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 
 /** Every discipline's findings of a job in one order; a new discipline is one more line here. */
@@ -36,6 +39,9 @@ public final class JobFindings {
                     new Discipline("mounts", MountCodes.ALL, MountChecks::check),
                     new Discipline("cabling", CablingCodes.ALL, CablingChecks::check));
 
+    /** A discipline that failed at this job: what it would have found is not known. */
+    public static final FindingCode CHECK_FAILED = new FindingCode("CHECK-FAILED", Severity.WARN);
+
     /** A finding and who accepted it, if anybody did. */
     public record Judged(Finding finding, Optional<Waiver> waiver) {
         /** It stands against the plan: a stop that nobody accepted. */
@@ -48,11 +54,20 @@ public final class JobFindings {
 
     /** Stops first, waived ones last; same job, same order. */
     public static List<Judged> check(Job job) {
+        return check(job, (discipline, failure) -> {});
+    }
+
+    /**
+     * As above; a discipline that throws is a finding of its own, and the others are heard.
+     *
+     * @param onFailure gets the discipline's name and what it threw
+     */
+    public static List<Judged> check(Job job, BiConsumer<String, RuntimeException> onFailure) {
         Map<String, Waiver> waivers = new HashMap<>();
         job.waivers().forEach(w -> waivers.put(w.finding(), w));
         List<Judged> all =
                 DISCIPLINES.stream()
-                        .flatMap(d -> d.check().apply(job).stream())
+                        .flatMap(d -> found(d, job, onFailure).stream())
                         .sorted(Finding.ORDER)
                         .map(f -> new Judged(f, Optional.ofNullable(waivers.get(f.key()))))
                         .toList();
@@ -60,5 +75,28 @@ public final class JobFindings {
                         all.stream().filter(j -> j.waiver().isEmpty()),
                         all.stream().filter(j -> j.waiver().isPresent()))
                 .toList();
+    }
+
+    static List<Finding> found(
+            Discipline discipline, Job job, BiConsumer<String, RuntimeException> onFailure) {
+        try {
+            return discipline.check().apply(job);
+        } catch (RuntimeException e) {
+            onFailure.accept(discipline.name(), e);
+            return job.devices().stream()
+                    .limit(1)
+                    .map(
+                            d ->
+                                    Finding.of(
+                                            CHECK_FAILED,
+                                            d.id(),
+                                            Field.NAME,
+                                            Map.of(
+                                                    Finding.AT,
+                                                    discipline.name(),
+                                                    "what",
+                                                    discipline.name())))
+                    .toList();
+        }
     }
 }

@@ -1,0 +1,236 @@
+package app.jerboa.e2e.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.DeskLine;
+import app.jerboa.e2e.harness.HttpPerson;
+import com.microsoft.playwright.Page;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Whatever happens to a desk, its server or its person: the head stops, and is seen to. */
+class StopJourney extends Jerboa {
+    private static final Duration SOON = Duration.ofSeconds(10);
+    private static long job;
+
+    private final HttpPerson asha = new HttpPerson(programs::url).signIn("asha");
+
+    private static long camera(String name) {
+        if (job == 0) {
+            job = desk.broughtUpJob();
+        }
+        programs.speed(1);
+        return desk.device(job, name);
+    }
+
+    private DeskLine driving(HttpPerson person, String name) {
+        DeskLine line = person.desk().take(job, camera(name));
+        line.hold(0.4);
+        awaitMoving(name, true);
+        return line;
+    }
+
+    private static void awaitMoving(String name, boolean moving) {
+        await().atMost(SOON).pollInterval(Duration.ofMillis(10)).until(() -> moves(name) == moving);
+    }
+
+    private static boolean moves(String name) {
+        for (JsonNode d : Desk.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
+            if (d.get("name").asString().equals(name)) {
+                JsonNode head = d.get("head");
+                return head.get("panSpeed").asDouble() != 0 || head.get("homing").asBoolean();
+            }
+        }
+        throw new IllegalStateException("no stand-in " + name);
+    }
+
+    @Test
+    void aDeskThatStopsReadingIsStoppedAndHarmsNoOther() {
+        camera("L1");
+        try (DeskLine other = driving(asha, "L2");
+                DeskLine deaf = new DeskLine(programs.url(""), asha.cookie(), 1024)) {
+            deaf.take(job, camera("L1"));
+            deaf.stopReading();
+            deaf.hold(0.4);
+            awaitMoving("L1", true);
+            // Each of these is answered; the answers fill the way to it and then its queue.
+            for (int i = 0; i < 3_000; i++) {
+                deaf.send("{\"type\":\"nonsense\"}");
+            }
+            deaf.fallSilent();
+            awaitMoving("L1", false);
+            assertThat(moves("L2")).isTrue();
+            other.fallSilent();
+            awaitMoving("L2", false);
+            assertThat(asha.get("/actuator/health").join().body()).contains("UP");
+        }
+    }
+
+    @Test
+    void theDriverIsToldOfAStopAllAndWhatMovesNextIsStoredAnew() {
+        camera("L3");
+        try (DeskLine driver = driving(asha, "L3");
+                DeskLine other = asha.desk()) {
+            other.send("{\"type\":\"open\",\"job\":" + job + "}");
+            await().atMost(SOON)
+                    .until(
+                            () -> {
+                                other.stopAll();
+                                return !moves("L3");
+                            });
+            JsonNode stopped = driver.await("stopped", SOON);
+            assertThat(stopped.get("why").asString()).isEqualTo("STOP ALL");
+            assertThat(stopped.get("standing").asBoolean()).isTrue();
+            driver.release();
+            driver.hold(0.4);
+            awaitMoving("L3", true);
+            programs.killServer();
+        }
+        assertThat(moves("L3")).as("nobody is there to stop it").isTrue();
+        programs.startServer();
+        awaitMoving("L3", false);
+    }
+
+    @Test
+    void aHeadOnItsWayHomeStopsWithItsDesk() {
+        camera("L4");
+        programs.speed(1);
+        try (DeskLine away = driving(asha, "L4")) {
+            away.hold(1);
+            // Far enough that the way home takes a while.
+            await().atMost(SOON).until(() -> position("L4") > 8);
+            away.release();
+            away.await("stopped", SOON);
+            away.send("{\"type\":\"home\"}");
+            awaitMoving("L4", true);
+        }
+        awaitMoving("L4", false);
+        assertThat(position("L4")).as("it did not get home").isGreaterThan(0.5);
+    }
+
+    private static double position(String name) {
+        for (JsonNode d : Desk.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
+            if (d.get("name").asString().equals(name)) {
+                return d.get("head").get("pan").asDouble();
+            }
+        }
+        return 0;
+    }
+
+    @Test
+    void whoeverSignsOutEverywhereDrivesNoMore() {
+        camera("L1");
+        HttpPerson tomas = letIn("tomas");
+        try (DeskLine line = driving(tomas, "L1")) {
+            tomas.send("DELETE", "/auth/sessions", "").join();
+            awaitMoving("L1", false);
+            await().atMost(SOON).until(line::ended);
+        }
+    }
+
+    @Test
+    void whoeverIsTakenOutOfTheJobDrivesNoMore() {
+        camera("L2");
+        HttpPerson mei = letIn("mei");
+        try (DeskLine line = driving(mei, "L2")) {
+            for (JsonNode member : asha.json("/api/jobs/" + job + "/people").get("members")) {
+                if (member.get("login").asString().equals("mei")) {
+                    asha.send(
+                                    "DELETE",
+                                    "/api/jobs/" + job + "/people/" + member.get("id").asLong(),
+                                    "")
+                            .join();
+                }
+            }
+            awaitMoving("L2", false);
+            await().atMost(SOON).until(line::ended);
+        }
+    }
+
+    private HttpPerson letIn(String login) {
+        HttpPerson person = new HttpPerson(programs::url).signIn(login);
+        String path =
+                Desk.json(
+                                asha.post(
+                                                "/api/jobs/" + job + "/people/invitations",
+                                                "{\"role\":\"operator\",\"days\":1}")
+                                        .join()
+                                        .body())
+                        .get("path")
+                        .asString();
+        person.post("/auth/invitations/" + path.replace("/invitation/", "") + "/join", "{}").join();
+        return person;
+    }
+
+    @Test
+    void aWindowThatLosesTheFocusLetsGoOfTheStickForGood() {
+        camera("L3");
+        takeInBrowser("3");
+        Page page = desk.page;
+        page.keyboard().down("ArrowRight");
+        awaitMoving("L3", true);
+        page.evaluate("() => window.dispatchEvent(new Event('blur'))");
+        awaitMoving("L3", false);
+        page.keyboard().down("ArrowUp");
+        await().atMost(SOON).until(() -> tilts("L3"));
+        assertThat(moves("L3")).as("the arrow that was held does not come back").isFalse();
+        page.keyboard().up("ArrowUp");
+        page.keyboard().up("ArrowRight");
+    }
+
+    private static void takeInBrowser(String key) {
+        desk.open(job, "desk");
+        desk.page.getByLabel("Cameras").waitFor();
+        desk.page.keyboard().press(key);
+        desk.page.locator("[data-reading=Pan]").waitFor();
+    }
+
+    private static boolean tilts(String name) {
+        for (JsonNode d : Desk.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
+            if (d.get("name").asString().equals(name)) {
+                return d.get("head").get("tiltSpeed").asDouble() != 0;
+            }
+        }
+        return false;
+    }
+
+    @Test
+    void aCameraThatCannotBeTakenLeavesTheStickEmpty() {
+        camera("L1");
+        takeInBrowser("1");
+        try (DeskLine other = driving(asha, "L2")) {
+            desk.page.keyboard().press("2");
+            desk.page.getByText("is driving it at another desk").waitFor();
+            desk.page.keyboard().down("ArrowRight");
+            assertThat(moves("L1")).as("the old one is not on the stick").isFalse();
+            desk.page.keyboard().up("ArrowRight");
+            other.release();
+        }
+    }
+
+    /** The head says nothing any more: the page says so as loudly as it can. */
+    @Test
+    void aStopThatIsNotSeenDoneIsLoud() {
+        long l4 = camera("L4");
+        takeInBrowser("4");
+        desk.page.keyboard().down("ArrowLeft");
+        awaitMoving("L4", true);
+        plug(l4, false);
+        desk.page.keyboard().up("ArrowLeft");
+        desk.page.getByText("L4 was not seen stopped").waitFor();
+        plug(l4, true);
+        programs.speed(1000);
+        desk.page.getByText("Stopped and seen standing still").waitFor();
+        programs.speed(1);
+    }
+
+    private static void plug(long camera, boolean plugged) {
+        programs.rig(
+                "PUT",
+                "/halls/" + job + "/devices/" + camera + "/plug",
+                "{\"plugged\":" + plugged + "}");
+    }
+}

@@ -1,0 +1,30 @@
+package app.jerboa.server.findings;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.check.JobFindings;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** The findings of a job; a discipline that fails is logged, each failure once. */
+public final class Checks {
+    private static final Logger LOG = LoggerFactory.getLogger(Checks.class);
+    private static final int MOST_REMEMBERED = 200;
+    private static final Set<String> LOGGED = ConcurrentHashMap.newKeySet();
+
+    private Checks() {}
+
+    public static List<JobFindings.Judged> of(Job job) {
+        return JobFindings.check(job, Checks::failed);
+    }
+
+    private static void failed(String discipline, RuntimeException failure) {
+        StackTraceElement[] trace = failure.getStackTrace();
+        String reason = discipline + " " + failure + (trace.length == 0 ? "" : " " + trace[0]);
+        if (LOGGED.size() < MOST_REMEMBERED && LOGGED.add(reason)) {
+            LOG.error("the {} of a job could not be checked", discipline, failure);
+        }
+    }
+}
