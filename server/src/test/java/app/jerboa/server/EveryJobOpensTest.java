@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 
 /** A stored job always opens: whatever a file or a change can store, every page gets its data. */
 class EveryJobOpensTest extends RunningServer {
-    private static final int JOBS = 120;
+    private static final int JOBS = 25;
 
     /** Who answers only in a certain state of things: not found, or refused with words. */
     private static final String NOT_ALWAYS = ".*/(bring-up/sheet\\.pdf|events|rig)";
@@ -33,11 +33,20 @@ class EveryJobOpensTest extends RunningServer {
                             if (!rest.equals(path)
                                     && methods.has("get")
                                     && !rest.contains("{")
+                                    && !asksForMore(methods.get("get"))
                                     && !rest.matches(NOT_ALWAYS)) {
                                 pages.add(rest);
                             }
                         });
         return pages;
+    }
+
+    private static boolean asksForMore(JsonNode route) {
+        return all(route.path("parameters")).stream()
+                .anyMatch(
+                        p ->
+                                p.get("in").asString().equals("query")
+                                        && p.path("required").asBoolean(false));
     }
 
     private static List<String> profiles() {
@@ -71,14 +80,8 @@ class EveryJobOpensTest extends RunningServer {
 
     private static void opens(Client asha, long job, List<String> pages, String what) {
         for (String page : pages) {
-            String needs = page.equals("/cabling/joins") ? "?from=1&to=2" : "";
-            Answer answer = asha.get("/api/jobs/" + job + page + needs);
-            assertThat(answer.status()).as("%s: %s %s", what, page, answer.text()).isLessThan(500);
-            if (needs.isEmpty()) {
-                assertThat(answer.status())
-                        .as("%s: %s %s", what, page, answer.text())
-                        .isEqualTo(200);
-            }
+            Answer answer = asha.get("/api/jobs/" + job + page);
+            assertThat(answer.status()).as("%s: %s %s", what, page, answer.text()).isEqualTo(200);
         }
         for (JsonNode finding : asha.get("/api/jobs/" + job).json().get("findings")) {
             assertThat(finding.get("code").asString())

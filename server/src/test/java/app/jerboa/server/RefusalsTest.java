@@ -37,7 +37,7 @@ class RefusalsTest extends RunningServer {
                 "{\"adds\":[],\"edits\":[{\"item\":\"nose\",\"id\":7,\"field\":\"address\",\"before\":\"\",\"after\":\"\"}],\"removes\":[]}|bad-value",
                 "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":7,\"field\":\"address\",\"before\":7,\"after\":\"\"}],\"removes\":[]}|bad-value",
                 "{\"adds\":[{\"item\":\"device\",\"id\":-1,\"values\":{\"nose\":\"x\"}}],\"edits\":[],\"removes\":[]}|bad-value",
-                "{\"adds\":[{\"item\":\"device\",\"id\":-1,\"values\":{\"name\":null}}],\"edits\":[],\"removes\":[]}|text-rejected",
+                "{\"adds\":[{\"item\":\"device\",\"id\":-1,\"values\":{\"name\":null}}],\"edits\":[],\"removes\":[]}|bad-value",
                 "{\"adds\":[{\"item\":\"waiver\",\"id\":-1,\"values\":{\"person\":\"Mei Farrow\"}}],\"edits\":[],\"removes\":[]}|not-yours-to-write",
                 "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":7,\"field\":\"found\",\"before\":\"\",\"after\":\"10.44.8.21\"}],\"removes\":[]}|not-yours-to-write",
                 "{\"adds\":[],\"edits\":[],\"removes\":[]}|nothing-to-change",

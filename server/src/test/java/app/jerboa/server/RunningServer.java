@@ -184,6 +184,15 @@ abstract class RunningServer {
                             .build());
         }
 
+        /** A form that is cut off in the middle. */
+        Answer sendBroken(String path) {
+            return send(
+                    request(path)
+                            .header("Content-Type", "multipart/form-data; boundary=edge")
+                            .POST(HttpRequest.BodyPublishers.ofString("--edge\r\nContent-Disp"))
+                            .build());
+        }
+
         private byte[] part(String edge, String name, String value) {
             return ("--"
                             + edge

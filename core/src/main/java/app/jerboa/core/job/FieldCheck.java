@@ -5,6 +5,7 @@ import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.FieldType;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.core.value.TextRejected;
+import app.jerboa.core.value.TextRules;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -53,6 +54,10 @@ final class FieldCheck {
             if (text.charAt(i) == '<' || text.charAt(i) == '>') {
                 throw new TextRejected(text, i, "a name has no angle brackets");
             }
+            if (TextRules.turnsDirection(text.charAt(i))) {
+                throw new TextRejected(
+                        text, i, "a name has no signs that turn the direction of writing");
+            }
         }
     }
 
@@ -64,6 +69,7 @@ final class FieldCheck {
             throw new TextRejected(
                     text, (int) type.most(), "at most " + type.most() + " characters belong here");
         }
+        insist(TextRules.storable(text), text, "whole characters");
         for (int i = 0; i < text.length(); i++) {
             if (Character.isISOControl(text.charAt(i))) {
                 throw new TextRejected(text, i, "control characters do not belong here");

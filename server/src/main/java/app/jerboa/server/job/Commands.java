@@ -68,6 +68,7 @@ public class Commands {
     @Transactional
     public Jobs.Stored apply(long job, ChangesBody body, Author by) {
         Jobs.Stored stored = jobs.lock(job);
+        insistOnOwnNumbers(body);
         ChangeSet changes = changeSet(stored, body);
         insistOnOwnFields(changes);
         return apply(stored, changes, by);
@@ -144,13 +145,23 @@ public class Commands {
                                 changes.adds().stream().map(Item::ref),
                                 changes.edits().stream().map(Edit::item))
                         .anyMatch(Commands::isSigned);
-        boolean given = changes.adds().stream().anyMatch(a -> a.ref().id() <= 0);
-        if (seen || signed || given) {
-            throw new Problem(
-                    HttpStatus.BAD_REQUEST,
-                    "not-yours-to-write",
-                    "What a device was seen to do, who waived a finding, what a secret is, and the numbers of items are written by Jerboa itself. Nothing was changed.");
+        if (seen || signed) {
+            throw notYours();
         }
+    }
+
+    /** A new item comes with a number below 0, which stands for the one that is given here. */
+    private static void insistOnOwnNumbers(ChangesBody body) {
+        if (body.adds().stream().anyMatch(a -> a.id() >= 0)) {
+            throw notYours();
+        }
+    }
+
+    private static Problem notYours() {
+        return new Problem(
+                HttpStatus.BAD_REQUEST,
+                "not-yours-to-write",
+                "What a device was seen to do, who waived a finding, what a secret is, and the numbers of items are written by Jerboa itself. Nothing was changed.");
     }
 
     /** Waivers and ticks carry a name; secrets are sealed here. */

@@ -8,6 +8,7 @@ import app.jerboa.core.job.Subnet;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Item;
 import app.jerboa.server.job.Rows.JobRow;
+import app.jerboa.server.logbook.DevicesOfJob;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.Profiles;
 import java.util.List;
@@ -16,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Loads whole jobs: two queries, however many devices. */
 @Service
-public class Jobs {
+public class Jobs implements DevicesOfJob {
     /** A job as stored: the core's model and what surrounds it. */
     public record Stored(long id, long version, long nextItem, Job job) {
         /**
@@ -56,6 +57,11 @@ public class Jobs {
     @Transactional
     public Stored lock(long job) {
         return stored(mapper.lock(job).orElseThrow(() -> Problem.notFound("job")));
+    }
+
+    @Override
+    public void insist(long job, long device) {
+        load(job).need(device);
     }
 
     private Stored stored(JobRow row) {

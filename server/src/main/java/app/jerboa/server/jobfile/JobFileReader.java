@@ -8,6 +8,8 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
+import app.jerboa.server.platform.Utf8;
+import java.nio.charset.CharacterCodingException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -63,7 +65,9 @@ final class JobFileReader {
 
     private static JsonNode tree(byte[] file) {
         try {
-            return JSON.readTree(file);
+            return JSON.readTree(Utf8.text(file));
+        } catch (CharacterCodingException e) {
+            throw new FileRejected("", "it is not written in UTF-8");
         } catch (JacksonException e) {
             TokenStreamLocation at = e.getLocation();
             String place =
@@ -99,9 +103,12 @@ final class JobFileReader {
                 sealed.isMissingNode() || sealed.isString(),
                 "/" + JobFileFormat.SEALED,
                 "a text belongs here");
+        JsonNode log = file.get(JobFileFormat.LOG);
+        String lines = LogLines.read(log, JSON);
+        boolean anew = Renumbering.isNeeded(items);
         return new JobFile(
-                items,
-                LogLines.read(file.get(JobFileFormat.LOG), JSON),
+                anew ? Renumbering.of(items, log) : items,
+                anew ? JSON.writeValueAsString(log) : lines,
                 sealed.isString() ? Optional.of(sealed.asString()) : Optional.empty());
     }
 

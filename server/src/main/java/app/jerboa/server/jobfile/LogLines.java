@@ -2,8 +2,10 @@ package app.jerboa.server.jobfile;
 
 import static app.jerboa.server.jobfile.FileShape.insist;
 
+import app.jerboa.core.value.TextRules;
 import java.time.DateTimeException;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Set;
 import java.util.function.Predicate;
 import tools.jackson.databind.JsonNode;
@@ -14,6 +16,11 @@ final class LogLines {
     static final Set<String> KINDS = Set.of("change", "undo", "redo", "event", "note");
     private static final Set<String> KEYS = Set.of("at", "person", "kind", "text", "devices");
     private static final int LONGEST_NAME = 100;
+
+    /** Times of a logbook lie in years of four digits, and are kept to the microsecond. */
+    private static final Instant FIRST = Instant.parse("0001-01-01T00:00:00Z");
+
+    private static final Instant END = Instant.parse("+10000-01-01T00:00:00Z");
 
     private LogLines() {}
 
@@ -54,7 +61,11 @@ final class LogLines {
 
     private static boolean isInstant(String text) {
         try {
-            return Instant.parse(text).toString().equals(text);
+            Instant at = Instant.parse(text);
+            return at.toString().equals(text)
+                    && !at.isBefore(FIRST)
+                    && at.isBefore(END)
+                    && at.truncatedTo(ChronoUnit.MICROS).equals(at);
         } catch (DateTimeException e) {
             return false;
         }
@@ -63,6 +74,7 @@ final class LogLines {
     private static boolean plain(String text, int longest) {
         return !text.isEmpty()
                 && text.length() <= longest
+                && TextRules.storable(text)
                 && text.chars().noneMatch(c -> Character.isISOControl(c) && c != '\n');
     }
 }

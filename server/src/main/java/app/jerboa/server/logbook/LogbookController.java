@@ -1,5 +1,6 @@
 package app.jerboa.server.logbook;
 
+import app.jerboa.core.value.TextRules;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
@@ -10,6 +11,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,6 +36,7 @@ import org.springframework.web.multipart.MultipartFile;
 class LogbookController {
     private static final int MOST = 200;
     private static final int LONGEST_NOTE = 1000;
+    private static final int LONGEST_DAY = 10;
 
     /**
      * One page of the logbook, newest first.
@@ -45,10 +48,12 @@ class LogbookController {
 
     private final LogMapper mapper;
     private final Logbook log;
+    private final DevicesOfJob devices;
 
-    LogbookController(LogMapper mapper, Logbook log) {
+    LogbookController(LogMapper mapper, Logbook log, DevicesOfJob devices) {
         this.mapper = mapper;
         this.log = log;
+        this.devices = devices;
     }
 
     /**
@@ -75,11 +80,15 @@ class LogbookController {
 
     private static OffsetDateTime startOf(String day, String zone, int daysLater) {
         try {
+            if (day.length() > LONGEST_DAY) {
+                throw new DateTimeException("a year of our time");
+            }
             return LocalDate.parse(day)
                     .plusDays(daysLater)
                     .atStartOfDay(ZoneId.of(zone))
-                    .toOffsetDateTime();
-        } catch (DateTimeException e) {
+                    .toInstant()
+                    .atOffset(ZoneOffset.UTC);
+        } catch (DateTimeException | ArithmeticException e) {
             throw bad("day", "A day is written like 2026-03-14, its zone like UTC.");
         }
     }
@@ -98,6 +107,12 @@ class LogbookController {
         String words = text.strip();
         if (words.isEmpty() || words.length() > LONGEST_NOTE) {
             throw bad("text", "A note has 1 to " + LONGEST_NOTE + " characters.");
+        }
+        if (!TextRules.storable(words)) {
+            throw bad("text", "A note has no signs that cannot be stored.");
+        }
+        if (device != 0) {
+            devices.insist(job, device);
         }
         boolean pictured = photo != null && !photo.isEmpty();
         Optional<byte[]> jpeg =

@@ -1,6 +1,8 @@
 package app.jerboa.server.people;
 
+import app.jerboa.core.value.TextRules;
 import app.jerboa.server.platform.Problem;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -16,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class People implements UserDetailsService {
     static final int SHORTEST_PASSWORD = 10;
 
-    /** bcrypt reads no further. */
+    /** Octets in UTF-8: bcrypt reads no further. */
     static final int LONGEST_PASSWORD = 72;
 
     private final AccountMapper accounts;
@@ -61,7 +63,7 @@ public class People implements UserDetailsService {
     Person makeAccount(String login, String name, String password) {
         insistOnName("login", login, 60);
         insistOnName("name", name, 100);
-        insistOn("password", password, SHORTEST_PASSWORD, LONGEST_PASSWORD);
+        insistOnPassword(password);
         if (accounts.insert(login, name, passwords.encode(password)) == 0) {
             throw new Problem(
                     HttpStatus.CONFLICT,
@@ -78,10 +80,26 @@ public class People implements UserDetailsService {
         }
     }
 
+    private static void insistOnPassword(String password) {
+        int octets = password.getBytes(StandardCharsets.UTF_8).length;
+        if (password.strip().length() < SHORTEST_PASSWORD || octets > LONGEST_PASSWORD) {
+            throw bad(
+                    "password",
+                    " needs "
+                            + SHORTEST_PASSWORD
+                            + " to "
+                            + LONGEST_PASSWORD
+                            + " characters; signs other than plain letters count as two to four.");
+        }
+    }
+
     private static void insistOnName(String field, String text, int longest) {
         insistOn(field, text, 1, longest);
-        if (text.chars().anyMatch(c -> Character.isISOControl(c) || c == '<' || c == '>')) {
-            throw bad(field, " has no control characters and no angle brackets.");
+        if (text.chars().anyMatch(c -> Character.isISOControl(c) || c == '<' || c == '>')
+                || text.chars().anyMatch(c -> TextRules.turnsDirection((char) c))) {
+            throw bad(
+                    field,
+                    " has no control characters, no angle brackets and no signs that turn the direction of writing.");
         }
     }
 
@@ -104,7 +122,7 @@ public class People implements UserDetailsService {
                     "That is not your present password. Nothing was changed.",
                     Map.of("field", "old"));
         }
-        insistOn("password", fresh, SHORTEST_PASSWORD, LONGEST_PASSWORD);
+        insistOnPassword(fresh);
         accounts.setPassword(person.id(), passwords.encode(fresh));
         signOutEverywhere(person, thisSession);
     }

@@ -3,6 +3,7 @@ package app.jerboa.server.platform;
 import app.jerboa.core.value.TextRejected;
 import java.io.IOException;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
@@ -16,9 +17,12 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -93,8 +97,31 @@ class ProblemAdvice {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> wrongId(MethodArgumentTypeMismatchException e) {
-        return answer(Problem.notFound(e.getName()).detail());
+    ResponseEntity<ProblemDetail> wrongValue(MethodArgumentTypeMismatchException e) {
+        if (e.getParameter().hasParameterAnnotation(PathVariable.class)) {
+            return answer(Problem.notFound(e.getName()).detail());
+        }
+        return answer(
+                new Problem(
+                                HttpStatus.BAD_REQUEST,
+                                "bad-value",
+                                "\""
+                                        + e.getName()
+                                        + "\" has a value that cannot be read here. Nothing was changed.",
+                                Map.of("field", e.getName()))
+                        .detail());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> brokenForm(MultipartException e) {
+        boolean large = e instanceof MaxUploadSizeExceededException;
+        return answer(
+                large
+                        ? BodyTooLarge.problem().detail()
+                        : Problem.detail(
+                                HttpStatus.BAD_REQUEST,
+                                "bad-form",
+                                "The form is cut off or damaged, so nothing was taken. Send it again."));
     }
 
     /** The connection broke while it was answered: there is nobody left to tell. */

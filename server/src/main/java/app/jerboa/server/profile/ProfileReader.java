@@ -8,6 +8,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -18,6 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class ProfileReader {
     private static final int LONGEST = 60_000;
+    private static final double LARGEST = 1e12;
 
     private final JsonMapper json;
     private final JsonMapper terse;
@@ -48,6 +50,11 @@ class ProfileReader {
         } catch (JacksonException e) {
             throw rejected("", "it is not readable JSON: cut off, damaged, or a key twice");
         }
+        List<Wrong> tooLarge = new ArrayList<>();
+        noteLarge(tree, "", tooLarge);
+        if (!tooLarge.isEmpty()) {
+            throw new ProfileRejected(tooLarge);
+        }
         List<Wrong> outside =
                 schema.validate(tree).stream()
                         .map(e -> new Wrong(e.getInstanceLocation().toString(), e.getMessage()))
@@ -56,6 +63,19 @@ class ProfileReader {
             throw new ProfileRejected(outside);
         }
         return agreeing(typed(tree));
+    }
+
+    /** Before the schema is asked, which reads whole numbers as 64 bits. */
+    private static void noteLarge(JsonNode node, String at, List<Wrong> wrong) {
+        if (node.isNumber() && !(Math.abs(node.doubleValue()) <= LARGEST)) {
+            wrong.add(new Wrong(at, "no fact is as large as this number"));
+        }
+        node.forEachEntry((name, value) -> noteLarge(value, at + "/" + name, wrong));
+        if (node.isArray()) {
+            for (int i = 0; i < node.size(); i++) {
+                noteLarge(node.get(i), at + "/" + i, wrong);
+            }
+        }
     }
 
     private Profile typed(JsonNode tree) {

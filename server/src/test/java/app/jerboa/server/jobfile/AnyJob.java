@@ -112,7 +112,9 @@ public final class AnyJob {
             case LENGTH -> Long.toString(number(type.least(), type.most()));
             case REFERENCE -> {
                 List<Item> there = of(type.target().orElseThrow());
-                yield Long.toString(there.get(random.nextInt(there.size())).ref().id());
+                yield there.isEmpty()
+                        ? ""
+                        : Long.toString(there.get(random.nextInt(there.size())).ref().id());
             }
             case FACTS -> throw new IllegalStateException("profiles of a job are tested apart");
         };
