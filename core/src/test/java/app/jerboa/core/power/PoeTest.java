@@ -4,12 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.jerboa.core.value.Wiring;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class PoeTest {
+    /** What a run may be given and what the sum knows are one list. */
+    @Test
+    void theFieldTakesTheGaugesOfTheTable() {
+        assertThat(Wiring.GAUGES)
+                .containsExactlyElementsOf(Copper.GAUGES.stream().map(String::valueOf).toList());
+    }
+
     /** Worked by hand with 84.22 ohm/km a conductor; the run adds 0.2 ohm of connectors. */
     @ParameterizedTest
     @CsvSource({

@@ -3,11 +3,12 @@ package app.jerboa.server.addresses;
 import app.jerboa.core.job.addresses.SheetComparison;
 import app.jerboa.server.platform.CsvRows;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Utf8;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -93,12 +94,20 @@ final class SheetUpload {
     }
 
     private static List<List<String>> csv(byte[] file) {
-        String text = new String(file, StandardCharsets.UTF_8);
+        String text = text(file);
         return CsvRows.of(text, SheetComparison.MOST_ROWS)
                 .orElseThrow(
                         () ->
                                 bad(
                                         "A quote in it is not closed, so its cells cannot be told apart."));
+    }
+
+    private static String text(byte[] file) {
+        try {
+            return Utf8.text(file);
+        } catch (CharacterCodingException e) {
+            throw bad("It is not written in UTF-8. Save it as CSV in UTF-8, or as XLSX.");
+        }
     }
 
     private static String shortened(String cell) {

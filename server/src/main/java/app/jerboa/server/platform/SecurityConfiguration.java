@@ -1,6 +1,7 @@
 package app.jerboa.server.platform;
 
 import jakarta.servlet.DispatcherType;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -8,11 +9,13 @@ import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.NullRequestCache;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -23,6 +26,22 @@ import tools.jackson.databind.json.JsonMapper;
 @Configuration
 class SecurityConfiguration {
     private static final String SUMS = "/api/sums/**";
+
+    private final boolean supplied;
+
+    SecurityConfiguration(@Value("${server.ssl.certificate:}") String certificate) {
+        this.supplied = !certificate.isEmpty();
+    }
+
+    /**
+     * Only with a certificate that was supplied: a browser that insists on HTTPS could not get past
+     * the warning about one of our own any more.
+     */
+    private void hsts(HeadersConfigurer<HttpSecurity>.HstsConfig hsts) {
+        if (!supplied) {
+            hsts.disable();
+        }
+    }
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, JsonMapper json) {
@@ -43,10 +62,13 @@ class SecurityConfiguration {
                 .headers(
                         h ->
                                 h.contentSecurityPolicy(
-                                        p ->
-                                                p.policyDirectives(
-                                                        "default-src 'self'; style-src 'self' 'unsafe-inline'; "
-                                                                + "img-src 'self' data:; frame-ancestors 'none'")))
+                                                p ->
+                                                        p.policyDirectives(
+                                                                "default-src 'self'; style-src 'self' 'unsafe-inline'; "
+                                                                        + "img-src 'self' data:; frame-ancestors 'none'; "
+                                                                        + "base-uri 'none'; form-action 'self'"))
+                                        .referrerPolicy(p -> p.policy(ReferrerPolicy.NO_REFERRER))
+                                        .httpStrictTransportSecurity(this::hsts))
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
