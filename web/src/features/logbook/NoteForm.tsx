@@ -6,6 +6,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { sentence, upload } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
+import { newKey } from '../../shared/api/newKey'
 import type { Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { work } from '../../shared/work'
@@ -17,6 +18,8 @@ export function NoteForm({ job }: { readonly job: Job }) {
   const [device, setDevice] = useState('0')
   const [photo, setPhoto] = useState<File>()
   const file = useRef<HTMLInputElement>(null)
+  /** Sent again after a lost answer, the note is not written twice. */
+  const key = useRef(newKey())
   const send = useMutation({
     mutationFn: () => {
       const body = new FormData()
@@ -24,10 +27,11 @@ export function NoteForm({ job }: { readonly job: Job }) {
       body.set('device', device)
       if (photo) body.set('photo', photo)
       return work('Writing into the logbook', (onProgress) =>
-        upload<void>(`/api/jobs/${job.id}/log`, body, onProgress),
+        upload<void>(`/api/jobs/${job.id}/log`, body, onProgress, { 'Idempotency-Key': key.current }),
       )
     },
     onSuccess: async () => {
+      key.current = newKey()
       setText('')
       setPhoto(undefined)
       if (file.current) file.current.value = ''

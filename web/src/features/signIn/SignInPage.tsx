@@ -15,11 +15,13 @@ export function SignInPage() {
   const [login, setLogin] = useState('')
   const [name, setName] = useState('')
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState('')
+  const withCode = first && (session.data?.firstCodeNeeded ?? false)
   const pending = signIn.isPending || makeFirst.isPending
   const error = signIn.error ?? makeFirst.error ?? session.error
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (first) makeFirst.mutate({ login, name, password })
+    if (first) makeFirst.mutate({ login, name, password, code })
     else signIn.mutate({ login, password })
   }
   return (
@@ -59,6 +61,16 @@ export function SignInPage() {
             helperText={first ? 'At least 10 characters' : undefined}
             required
           />
+          {withCode && (
+            <TextField
+              label="Code for the first account"
+              value={code}
+              onChange={(e) => setCode(e.target.value)}
+              helperText="Printed where Jerboa was started: only whoever started it makes the first account."
+              slotProps={{ htmlInput: { className: 'mono', autoComplete: 'off' } }}
+              required
+            />
+          )}
           {error && <Trouble>{sentence(error)}</Trouble>}
           <Button type="submit" variant="contained" disabled={pending}>
             {first ? 'Make the account' : 'Sign in'}

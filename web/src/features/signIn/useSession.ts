@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { del, get, post } from '../../shared/api/client'
+import { del, get, post, postWithCode } from '../../shared/api/client'
 import type { Session } from '../../shared/api/types'
 
 const KEY = ['session']
@@ -21,8 +21,8 @@ export function useSession() {
     onSuccess: keep,
   })
   const makeFirst = useMutation({
-    mutationFn: (body: { login: string; name: string; password: string }) =>
-      post<Session>('/auth/first-account', body),
+    mutationFn: ({ code, ...body }: { login: string; name: string; password: string; code: string }) =>
+      postWithCode<Session>('/auth/first-account', body, code),
     onSuccess: keep,
   })
   const signOut = useMutation({

@@ -1,5 +1,7 @@
 // One way to talk to the server: JSON in and out, the session's token on every write, refusals as Refused.
 
+import { newKey } from './newKey'
+
 /** A refusal in the server's plain words. */
 export class Refused extends Error {
   constructor(
@@ -40,7 +42,30 @@ function token(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
 }
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+/** Writes whose answer was lost, by what they said, with their keys: said again, they are not done twice. */
+const unanswered = new Map<string, string>()
+
+async function call<T>(method: string, path: string, body?: unknown, key?: string): Promise<T> {
+  if (method === 'GET') return send<T>(method, path, body, {})
+  const said = `${method} ${path} ${JSON.stringify(body)}`
+  const once = key ?? unanswered.get(said) ?? newKey()
+  try {
+    const answer = await send<T>(method, path, body, { 'X-XSRF-TOKEN': token(), 'Idempotency-Key': once })
+    unanswered.delete(said)
+    return answer
+  } catch (error) {
+    if (error instanceof Refused && error.silent) unanswered.set(said, once)
+    else unanswered.delete(said)
+    throw error
+  }
+}
+
+async function send<T>(
+  method: string,
+  path: string,
+  body: unknown,
+  headers: Readonly<Record<string, string>>,
+): Promise<T> {
   let response: Response
   try {
     response = await fetch(path, {
@@ -48,7 +73,7 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
       headers: {
         Accept: 'application/json',
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
-        ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': token() }),
+        ...headers,
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     })
@@ -107,7 +132,11 @@ export function upload<T>(
 }
 
 export const get = <T>(path: string) => call<T>('GET', path)
-export const post = <T>(path: string, body: unknown = {}) => call<T>('POST', path, body)
+/** @param key of its own for what is sent again later, also after a reload */
+export const post = <T>(path: string, body: unknown = {}, key?: string) => call<T>('POST', path, body, key)
+/** With the code that the launcher printed where the whole network can reach this page. */
+export const postWithCode = <T>(path: string, body: unknown, code: string) =>
+  send<T>('POST', path, body, { 'X-XSRF-TOKEN': token(), 'X-First-Code': code })
 export const put = <T>(path: string, body: unknown) => call<T>('PUT', path, body)
 export const del = <T = void>(path: string) => call<T>('DELETE', path)
 

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { QueryClient } from '@tanstack/react-query'
 import { Refused, del, get, post } from './client'
+import { newKey } from './newKey'
 import { outbox } from './outbox'
 import type { Changes, Job, JobSummary, Preview } from './types'
 
@@ -54,11 +55,12 @@ export const useChange = (job: number) =>
       outbox.keep(job, changes)
       return undefined
     }
+    const key = newKey()
     try {
-      return await post<Job>(`/api/jobs/${job}/changes`, changes)
+      return await post<Job>(`/api/jobs/${job}/changes`, changes, key)
     } catch (error) {
       if (!(error instanceof Refused && error.silent)) throw error
-      outbox.keep(job, changes)
+      outbox.keep(job, changes, key)
       return undefined
     }
   })

@@ -35,7 +35,8 @@ function become(next: readonly Kept[]) {
 
 export const outbox = {
   all: () => kept,
-  keep: (job: number, changes: Changes) => become([...kept, { key: newKey(), job, changes }]),
+  /** @param key under which it was sent in vain already */
+  keep: (job: number, changes: Changes, key = newKey()) => become([...kept, { key, job, changes }]),
   drop: (key: string) => become(kept.filter((k) => k.key !== key)),
   refuse: (key: string, refusal: string, theirs?: string) =>
     become(

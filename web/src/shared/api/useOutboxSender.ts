@@ -19,7 +19,7 @@ export function useOutboxSender(job: number): void {
       if (busy || !next) return
       busy = true
       try {
-        const view = await post<Job>(`/api/jobs/${job}/changes`, next.changes)
+        const view = await post<Job>(`/api/jobs/${job}/changes`, next.changes, next.key)
         outbox.drop(next.key)
         await showJob(queries, view)
       } catch (error) {

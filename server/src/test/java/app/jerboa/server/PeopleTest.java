@@ -2,10 +2,18 @@ package app.jerboa.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Queue;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -193,6 +201,72 @@ class PeopleTest extends RunningServer {
         assertThat(waits.status()).isEqualTo(429);
         assertThat(waits.json().get("seconds").asInt()).isBetween(1, 600);
         assertThat(new Client().signIn().get("/api/jobs").status()).isEqualTo(200);
+    }
+
+    /** However many guess at once, five passwords are looked at. */
+    @Test
+    void manyGuessesAtOnceAreNoWayRound() throws InterruptedException {
+        String login = "nobody-" + System.nanoTime();
+        Client guesser = new Client();
+        guesser.get("/auth/session");
+        Queue<String> codes = new ConcurrentLinkedQueue<>();
+        ExecutorService threads = Executors.newFixedThreadPool(20);
+        for (int i = 0; i < 40; i++) {
+            Map<String, String> body = Map.of("login", login, "password", "guess " + i);
+            threads.execute(() -> codes.add(guesser.send("POST", "/auth/session", body).code()));
+        }
+        threads.shutdown();
+        assertThat(threads.awaitTermination(30, TimeUnit.SECONDS)).isTrue();
+        assertThat(codes).hasSize(40).containsOnly("wrong-sign-in", "too-many-tries");
+        assertThat(codes).filteredOn("wrong-sign-in"::equals).hasSizeLessThanOrEqualTo(5);
+    }
+
+    /** Somebody in the same house guesses: whoever has signed in here before is not locked out. */
+    @Test
+    void aKnownBrowserIsNotLockedOutByOthers() throws SQLException {
+        Client known = new Client().signIn();
+        try (var connection =
+                        DriverManager.getConnection(databaseUrl(), "jerboa", databasePassword());
+                var statement = connection.createStatement()) {
+            statement.execute(
+                    "insert into sign_in_failure (login, origin) select 'x' || n, '127.0.0.1' from generate_series(1, 200) n");
+            try {
+                Map<String, String> right = Map.of("login", "asha", "password", PASSWORD);
+                Client stranger = new Client();
+                stranger.get("/auth/session");
+                assertThat(stranger.send("POST", "/auth/session", right).status()).isEqualTo(429);
+                assertThat(known.send("POST", "/auth/session", right).status()).isEqualTo(200);
+                known.get("/auth/session");
+                Map<String, String> wrong = Map.of("login", "asha", "password", "no");
+                for (int i = 0; i < 10; i++) {
+                    assertThat(known.send("POST", "/auth/session", wrong).code())
+                            .isEqualTo("wrong-sign-in");
+                }
+                assertThat(known.send("POST", "/auth/session", wrong).code())
+                        .isEqualTo("too-many-tries");
+            } finally {
+                statement.execute("delete from sign_in_failure");
+            }
+        }
+    }
+
+    @Test
+    void aRequestThatIsSentAgainIsDoneOnce() {
+        Client lead = new Client().signIn();
+        String own =
+                "/api/jobs/"
+                        + lead.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong();
+        Map<String, Object> change = edit("device", 7, "name", "L1", "L1 new");
+        Answer first = lead.sendOnce("POST", own + "/changes", change, "key-of-a-change");
+        Answer again = lead.sendOnce("POST", own + "/changes", change, "key-of-a-change");
+        assertThat(first.status()).isEqualTo(200);
+        assertThat(again.status()).as(again.text()).isEqualTo(200);
+        assertThat(again.json().get("version")).isEqualTo(first.json().get("version"));
+        Answer undone = lead.sendOnce("POST", own + "/undo", Map.of(), "key-of-an-undo");
+        Answer undoneAgain = lead.sendOnce("POST", own + "/undo", Map.of(), "key-of-an-undo");
+        assertThat(undone.status()).isEqualTo(200);
+        assertThat(List.of(undoneAgain.status(), undoneAgain.code()))
+                .containsExactly(409, "taken-already");
     }
 
     @Test

@@ -229,6 +229,19 @@ abstract class RunningServer {
             return sendText(method, path, JSON.writeValueAsString(body));
         }
 
+        /** As a browser sends what it may have to send again. */
+        Answer sendOnce(String method, String path, Object body, String key) {
+            return send(
+                    request(path)
+                            .header("Content-Type", "application/json")
+                            .header("Idempotency-Key", key)
+                            .method(
+                                    method,
+                                    HttpRequest.BodyPublishers.ofString(
+                                            JSON.writeValueAsString(body)))
+                            .build());
+        }
+
         Answer sendText(String method, String path, String body) {
             HttpRequest.Builder request =
                     request(path)

@@ -62,7 +62,12 @@ class LanJourney {
             assertThat(page.headers().allValues("Set-Cookie"))
                     .isNotEmpty()
                     .allSatisfy(c -> assertThat(c).containsIgnoringCase("secure"));
-            assertThat(page.headers().firstValue("Strict-Transport-Security")).isPresent();
+            assertThat(page.headers().firstValue("Strict-Transport-Security"))
+                    .as("a browser that insists could not get past our own certificate")
+                    .isEmpty();
+            assertThat(page.headers().firstValue("Referrer-Policy")).hasValue("no-referrer");
+            assertThat(page.headers().firstValue("Content-Security-Policy").orElse(""))
+                    .contains("base-uri 'none'", "form-action 'self'");
         } finally {
             server.destroyForcibly();
         }

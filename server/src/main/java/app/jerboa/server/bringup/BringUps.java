@@ -30,7 +30,6 @@ import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -76,14 +75,13 @@ class BringUps {
         this.transactions = transactions;
     }
 
-    @Transactional(readOnly = true)
+    /** Outside any transaction: the hall is asked for its clock and its lights. */
     BringUpView view(long job) {
         Jobs.Stored stored = jobs.load(job);
         Optional<RunRow> run = mapper.open(job);
         return views.view(stored, run, run.map(r -> mapper.steps(r.id())).orElse(List.of()));
     }
 
-    @Transactional(readOnly = true)
     MethodsView methods(long job, boolean workshop) {
         return views.methods(jobs.load(job), workshop);
     }
@@ -91,7 +89,6 @@ class BringUps {
     /**
      * @param method none for the recommended one; of no meaning when one is under way
      */
-    @Transactional(readOnly = true)
     ResponseEntity<byte[]> sheet(long job, Optional<Method> method, boolean workshop) {
         Jobs.Stored stored = jobs.load(job);
         Optional<RunRow> run = mapper.open(job);
@@ -123,8 +120,15 @@ class BringUps {
     /**
      * @param method none for the recommended one
      */
-    @Transactional
     BringUpView start(long job, Optional<Method> method, boolean workshop, Author by) {
+        Instant now = worldNow();
+        transactions.executeWithoutResult(t -> begin(job, method, workshop, now, by));
+        return view(job);
+    }
+
+    private void begin(
+            long job, Optional<Method> method, boolean workshop, Instant now, Author by) {
+        log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         Hall hall = Hall.of(stored.job());
         insistOnSoundPlan(stored, hall);
@@ -137,7 +141,7 @@ class BringUps {
                     "Every device is set already: there is nothing to bring up.");
         }
         mapper.close(job);
-        long run = mapper.insertRun(job, how.wire(), workshop, by.displayName(), at(worldNow()));
+        long run = mapper.insertRun(job, how.wire(), workshop, by.displayName(), at(now));
         mapper.insertSteps(run, StepRow.of(steps, 1));
         log.event(
                 job,
@@ -148,7 +152,6 @@ class BringUps {
                         + place(workshop),
                 List.of(),
                 by);
-        return view(job);
     }
 
     private static String place(boolean workshop) {
@@ -166,28 +169,35 @@ class BringUps {
         }
     }
 
-    @Transactional
     BringUpView end(long job, Author by) {
-        jobs.lock(job);
-        open(job);
-        mapper.close(job);
-        log.event(job, "Bring-up ended", List.of(), by);
+        transactions.executeWithoutResult(
+                t -> {
+                    log.claim(by);
+                    jobs.lock(job);
+                    open(job);
+                    mapper.close(job);
+                    log.event(job, "Bring-up ended", List.of(), by);
+                });
         return view(job);
     }
 
     /** Plans what is left anew: what is done stays done, and who was put aside comes again. */
-    @Transactional
     BringUpView replan(long job, Author by) {
-        Jobs.Stored stored = jobs.lock(job);
-        RunRow run = open(job);
-        insistOnSoundPlan(stored, Hall.of(stored.job()));
-        mapper.clearAside(run.id());
-        replan(stored, run, Set.of());
-        log.event(job, "The rest of the bring-up was planned anew", List.of(), by);
+        Instant now = worldNow();
+        transactions.executeWithoutResult(
+                t -> {
+                    log.claim(by);
+                    Jobs.Stored stored = jobs.lock(job);
+                    RunRow run = open(job);
+                    insistOnSoundPlan(stored, Hall.of(stored.job()));
+                    mapper.clearAside(run.id());
+                    replan(stored, run, Set.of(), now);
+                    log.event(job, "The rest of the bring-up was planned anew", List.of(), by);
+                });
         return view(job);
     }
 
-    private void replan(Jobs.Stored stored, RunRow run, Set<DeviceId> aside) {
+    private void replan(Jobs.Stored stored, RunRow run, Set<DeviceId> aside, Instant now) {
         List<StepRow> rows = mapper.steps(run.id());
         Resuming resuming = new Resuming(rows);
         List<Step> all =
@@ -196,7 +206,7 @@ class BringUps {
                         Hall.of(stored.job()),
                         run.how(),
                         run.workshop(),
-                        resuming.progress(worldNow()),
+                        resuming.progress(now),
                         aside);
         List<Step> rest = resuming.rest(all, stored.laptopHome());
         int next = 1 + (int) rows.stream().filter(StepRow::done).count();
@@ -222,7 +232,13 @@ class BringUps {
         insistOnDevice(stored, row);
         StepCheck.Result result = checks.check(stored, row.toStep());
         if (result.done()) {
-            transactions.executeWithoutResult(t -> finish(stored, row, result, by));
+            Instant now = worldNow();
+            transactions.executeWithoutResult(
+                    t -> {
+                        log.claim(by);
+                        Jobs.Stored locked = jobs.lock(job);
+                        finish(locked, current(job, number), result, now, by);
+                    });
         }
         return new BringUpView.Outcome(result.done(), result.saw(), result.next(), view(job));
     }
@@ -231,27 +247,39 @@ class BringUps {
      * Something else was seen than the step expects. With the address it was seen at, the rest is
      * planned from there.
      */
-    @Transactional
     BringUpView differs(long job, int number, String saw, Optional<Ipv4> at, Author by) {
-        Jobs.Stored stored = jobs.load(job);
+        Instant now = worldNow();
+        transactions.executeWithoutResult(t -> noteDiffering(job, number, saw, at, now, by));
+        return view(job);
+    }
+
+    private void noteDiffering(
+            long job, int number, String saw, Optional<Ipv4> at, Instant now, Author by) {
+        log.claim(by);
+        Jobs.Stored stored = jobs.lock(job);
         StepRow row = current(job, number);
         insistOnDevice(stored, row);
         Device device = concerned(stored, row);
-        write(stored, row, new StepCheck.Result(true, "seen", saw, ""), true);
+        write(stored, row, new StepCheck.Result(true, "seen", saw, ""), true, now);
         String text = device.name() + " differs from the plan: " + saw;
         if (at.isPresent()) {
             commands.noteFound(job, row.deviceId(), at.get().toString(), text + " (seen)", by);
         } else {
             log.event(job, text, List.of(row.deviceId()), by);
         }
-        replan(jobs.load(job), open(job), open(job).asideIds());
-        return view(job);
+        replan(jobs.load(job), open(job), open(job).asideIds(), now);
     }
 
     /** It did not work: the device is put aside with what was seen, and the others go on. */
-    @Transactional
     BringUpView putAside(long job, int number, String saw, Author by) {
-        Jobs.Stored stored = jobs.load(job);
+        Instant now = worldNow();
+        transactions.executeWithoutResult(t -> notePutAside(job, number, saw, now, by));
+        return view(job);
+    }
+
+    private void notePutAside(long job, int number, String saw, Instant now, Author by) {
+        log.claim(by);
+        Jobs.Stored stored = jobs.lock(job);
         StepRow row = current(job, number);
         Device device = concerned(stored, row);
         RunRow run = open(job);
@@ -261,8 +289,7 @@ class BringUps {
                 device.name() + " put aside at step \"" + row.kind() + "\": " + saw,
                 List.of(row.deviceId()),
                 by);
-        replan(stored, run, open(job).asideIds());
-        return view(job);
+        replan(stored, run, open(job).asideIds(), now);
     }
 
     private static Device concerned(Jobs.Stored stored, StepRow row) {
@@ -312,8 +339,9 @@ class BringUps {
         }
     }
 
-    private void finish(Jobs.Stored stored, StepRow row, StepCheck.Result result, Author by) {
-        write(stored, row, result, false);
+    private void finish(
+            Jobs.Stored stored, StepRow row, StepCheck.Result result, Instant now, Author by) {
+        write(stored, row, result, false, now);
         if (row.toStep().kind() == Step.Kind.VERIFY) {
             Device device = stored.need(row.deviceId());
             commands.noteFound(
@@ -327,9 +355,13 @@ class BringUps {
         }
     }
 
-    private void write(Jobs.Stored stored, StepRow row, StepCheck.Result result, boolean differs) {
+    private void write(
+            Jobs.Stored stored,
+            StepRow row,
+            StepCheck.Result result,
+            boolean differs,
+            Instant now) {
         RunRow run = open(stored.id());
-        Instant now = worldNow();
         Step step = row.toStep();
         OffsetDateTime boot =
                 step.kind().boots() && !differs ? at(now.plusSeconds(boot(stored, step))) : null;

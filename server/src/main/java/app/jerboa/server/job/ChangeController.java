@@ -9,6 +9,7 @@ import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.findings.FindingBody;
+import app.jerboa.server.logbook.Once;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
@@ -68,7 +69,14 @@ class ChangeController {
             @PathVariable("job") long job,
             @RequestBody ChangesBody body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(commands.apply(job, body, person), person);
+        try {
+            return views.view(commands.apply(job, body, person), person);
+        } catch (Problem e) {
+            if (e.code().equals(Once.CODE)) {
+                return views.view(job, person);
+            }
+            throw e;
+        }
     }
 
     @PostMapping("/undo")

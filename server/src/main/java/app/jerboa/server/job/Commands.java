@@ -67,6 +67,7 @@ public class Commands {
     /** What a person or a fix wants, with its items numbered and what it removes filled in. */
     @Transactional
     public Jobs.Stored apply(long job, ChangesBody body, Author by) {
+        log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         insistOnOwnNumbers(body);
         ChangeSet changes = changeSet(stored, body);
@@ -77,6 +78,7 @@ public class Commands {
     /** A change that the product itself words, for example a waiver. */
     @Transactional
     public Jobs.Stored apply(long job, ChangeSet changes, Author by) {
+        log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         return apply(stored, changes.numbered(stored.nextItem()), by);
     }
@@ -87,6 +89,7 @@ public class Commands {
      */
     @Transactional
     public Jobs.Stored apply(long job, Function<Jobs.Stored, ChangeSet> wanted, Author by) {
+        log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         return apply(stored, wanted.apply(stored), by);
     }
@@ -178,6 +181,7 @@ public class Commands {
 
     @Transactional(noRollbackFor = Problem.class)
     public Jobs.Stored undo(long job, Author by) {
+        log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
                 mapper.newestDone(job, by.id())
@@ -191,6 +195,7 @@ public class Commands {
 
     @Transactional(noRollbackFor = Problem.class)
     public Jobs.Stored redo(long job, Author by) {
+        log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
                 mapper.oldestUndone(job, by.id())

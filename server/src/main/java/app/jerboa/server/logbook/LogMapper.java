@@ -21,6 +21,11 @@ interface LogMapper {
 
     void insertFromFile(@Param("job") long job, @Param("entries") String entries);
 
+    /** 1 when it is new, 0 when this person used it before. */
+    int claimKey(@Param("account") long account, @Param("key") String key);
+
+    void forgetKeys();
+
     Optional<LogRow> newest(@Param("job") long job);
 
     List<LogRow> page(@Param("job") long job, @Param("f") LogFilter filter);

@@ -2,6 +2,7 @@ package app.jerboa.server.logbook;
 
 import app.jerboa.server.live.Live;
 import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Problem;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -14,10 +15,12 @@ public class Logbook {
 
     private final LogMapper mapper;
     private final Live live;
+    private final Once once;
 
-    Logbook(LogMapper mapper, Live live) {
+    Logbook(LogMapper mapper, Live live, Once once) {
         this.mapper = mapper;
         this.live = live;
+        this.once = once;
     }
 
     /**
@@ -55,8 +58,19 @@ public class Logbook {
         live.logged(job);
     }
 
+    /**
+     * First thing in a transaction that may be asked for twice; what does not ask here is asked
+     * when it writes its line.
+     *
+     * @throws Problem taken-already when the request under way was done before
+     */
+    public void claim(Author by) {
+        once.claim(by.id());
+    }
+
     private void write(
             long job, String kind, String text, List<Long> devices, Long photo, Author by) {
+        once.claim(by.id());
         String bounded = text.length() <= LONGEST ? text : text.substring(0, LONGEST - 1) + "…";
         mapper.insert(job, by.id(), by.displayName(), kind, bounded, devices, photo);
     }

@@ -26,7 +26,15 @@ interface AccountMapper {
 
     void lockAccounts();
 
-    void noteFailure(@Param("login") String login, @Param("origin") String origin);
+    /** Its number, by which it can be taken back. */
+    long noteTry(@Param("login") String login, @Param("origin") String origin);
+
+    void takeBackTry(@Param("id") long id);
+
+    /** 1 when somebody has signed in as this login with this browser before. */
+    int knownBrowser(@Param("login") String login, @Param("secretHash") String secretHash);
+
+    void rememberBrowser(@Param("login") String login, @Param("secretHash") String secretHash);
 
     void forgetFailures(@Param("login") String login, @Param("origin") String origin);
 

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -22,10 +23,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/auth")
 class SessionController {
-    /** Who is signed in; empty texts when nobody is. */
-    record SessionBody(boolean signedIn, String login, String name, boolean firstAccountNeeded) {
+    /**
+     * Who is signed in; empty texts when nobody is.
+     *
+     * @param firstCodeNeeded the first account is made with the code that the launcher printed
+     */
+    record SessionBody(
+            boolean signedIn,
+            String login,
+            String name,
+            boolean firstAccountNeeded,
+            boolean firstCodeNeeded) {
         static SessionBody of(Person person) {
-            return new SessionBody(true, person.getUsername(), person.displayName(), false);
+            return new SessionBody(true, person.getUsername(), person.displayName(), false, false);
         }
     }
 
@@ -54,22 +64,28 @@ class SessionController {
     private final AuthenticationManager authentication;
     private final SignInThrottle throttle;
     private final SignedIn signedIn;
+    private final KnownBrowser browsers;
+    private final FirstCode firstCode;
 
     SessionController(
             People people,
             AuthenticationManager authentication,
             SignInThrottle throttle,
-            SignedIn signedIn) {
+            SignedIn signedIn,
+            KnownBrowser browsers,
+            FirstCode firstCode) {
         this.people = people;
         this.authentication = authentication;
         this.throttle = throttle;
         this.signedIn = signedIn;
+        this.browsers = browsers;
+        this.firstCode = firstCode;
     }
 
     @GetMapping("/session")
     SessionBody session(@Parameter(hidden = true) @AuthenticationPrincipal Person person) {
         return person == null
-                ? new SessionBody(false, "", "", people.firstAccountNeeded())
+                ? new SessionBody(false, "", "", people.firstAccountNeeded(), firstCode.isNeeded())
                 : SessionBody.of(person);
     }
 
@@ -78,14 +94,17 @@ class SessionController {
             @RequestBody SignIn body,
             @Parameter(hidden = true) HttpServletRequest request,
             @Parameter(hidden = true) HttpServletResponse response) {
-        String origin = request.getRemoteAddr();
-        throttle.insistOnPatience(body.login(), origin);
-        Person person = authenticate(body, origin);
-        throttle.succeeded(body.login(), origin);
+        Person person =
+                throttle.tried(
+                        body.login(),
+                        request.getRemoteAddr(),
+                        browsers.of(request),
+                        () -> authenticate(body));
+        browsers.remember(body.login(), request, response);
         return SessionBody.of(signedIn.begin(person, request, response));
     }
 
-    private Person authenticate(SignIn body, String origin) {
+    private Person authenticate(SignIn body) {
         try {
             return (Person)
                     authentication
@@ -94,7 +113,6 @@ class SessionController {
                                             body.login(), body.password()))
                             .getPrincipal();
         } catch (AuthenticationException e) {
-            throttle.failed(body.login(), origin);
             throw new Problem(
                     HttpStatus.UNAUTHORIZED,
                     "wrong-sign-in",
@@ -102,11 +120,21 @@ class SessionController {
         }
     }
 
+    /** With the code that the launcher printed, where one is needed. */
     @PostMapping("/first-account")
     SessionBody firstAccount(
             @RequestBody FirstAccount body,
+            @RequestHeader(name = "X-First-Code", defaultValue = "") String code,
             @Parameter(hidden = true) HttpServletRequest request,
             @Parameter(hidden = true) HttpServletResponse response) {
+        throttle.tried(
+                "first account",
+                request.getRemoteAddr(),
+                "",
+                () -> {
+                    firstCode.insist(code);
+                    return body;
+                });
         people.makeFirstAccount(body.login(), body.name(), body.password());
         Person person = people.loadUserByUsername(body.login());
         return SessionBody.of(signedIn.begin(person, request, response));
@@ -136,7 +164,15 @@ class SessionController {
             @Parameter(hidden = true) @AuthenticationPrincipal Person person,
             @Parameter(hidden = true) HttpServletRequest request) {
         String here = request.getSession(true).getId();
-        people.changePassword(SignedIn.insist(person), body.old(), body.fresh(), here);
+        String login = SignedIn.insist(person).getUsername();
+        throttle.tried(
+                login,
+                "password change",
+                "",
+                () -> {
+                    people.changePassword(person, body.old(), body.fresh(), here);
+                    return person;
+                });
         return SessionBody.of(person);
     }
 }

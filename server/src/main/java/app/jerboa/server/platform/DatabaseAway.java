@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.task.ThreadPoolTaskSchedulerCustomizer;
@@ -14,11 +15,18 @@ import org.springframework.transaction.TransactionException;
 class DatabaseAway {
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseAway.class);
 
-    static Problem problem() {
+    /**
+     * It may have gone away while it said that all is stored: of what was to be written nobody can
+     * say whether it was.
+     */
+    static Problem problem(HttpServletRequest request) {
+        boolean reads = request.getMethod().equals("GET");
         return new Problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "database-unavailable",
-                "The database does not answer just now. Nothing was changed; try again in a moment.");
+                reads
+                        ? "The database does not answer just now. Try again in a moment."
+                        : "The database does not answer just now, so it is not known whether this was stored. Send it again in a moment: it is not done twice.");
     }
 
     /** Whether something failed because the database could not be reached or went away. */

@@ -39,7 +39,7 @@ class DatabaseAwayFilter extends OncePerRequestFilter {
             }
             if (!response.isCommitted()) {
                 response.reset();
-                ProblemWriter.write(json, response, DatabaseAway.problem());
+                ProblemWriter.write(json, response, DatabaseAway.problem(request));
             }
         }
     }

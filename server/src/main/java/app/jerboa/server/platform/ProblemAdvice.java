@@ -1,6 +1,7 @@
 package app.jerboa.server.platform;
 
 import app.jerboa.core.value.TextRejected;
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.Locale;
 import java.util.Map;
@@ -131,7 +132,7 @@ class ProblemAdvice {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> anythingElse(Exception e) {
+    ResponseEntity<ProblemDetail> anythingElse(Exception e, HttpServletRequest request) {
         if (e instanceof ErrorResponse known) {
             HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
             return answer(
@@ -144,7 +145,7 @@ class ProblemAdvice {
         }
         if (DatabaseAway.isCauseOf(e)) {
             LOG.info("the database did not answer a request");
-            return answer(DatabaseAway.problem().detail());
+            return answer(DatabaseAway.problem(request).detail());
         }
         LOG.error("unexpected failure", e);
         return answer(

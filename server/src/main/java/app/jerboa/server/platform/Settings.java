@@ -11,9 +11,11 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param demoPassword password of the demo account; empty when this is no demo
  * @param secretKey what stored secrets are encrypted with, kept outside the database; empty when
  *     none was given
+ * @param firstCode what must be typed to make the first account; empty when none is needed
  */
 @ConfigurationProperties("jerboa")
-public record Settings(String rigUrl, String serverName, String demoPassword, String secretKey) {
+public record Settings(
+        String rigUrl, String serverName, String demoPassword, String secretKey, String firstCode) {
     public boolean demo() {
         return !demoPassword.isEmpty();
     }
