@@ -65,17 +65,27 @@ insist_on_free_port() {
   return 0
 }
 
+RIG_SPEED=""
+
+# The port is chosen once: a rig that is started again is found where it was.
 start_rig() {
-  RIG_PORT=$(free_port "$RIG_PORT")
+  if [ -z "$RIG_SPEED" ]; then
+    RIG_SPEED=$1
+    RIG_PORT=$(free_port "$RIG_PORT")
+    export JERBOA_RIG_URL="http://127.0.0.1:$RIG_PORT"
+  fi
   (quick_java rig -Xmx128m -cp "$APP/standin/jerboa-standin.jar:$APP/standin/lib/*" app.jerboa.standin.Main \
-    rig --port "$RIG_PORT" --state "$DATA/rig.json" --speed "$1") >"$LOGS/rig.log" 2>&1 &
+    rig --port "$RIG_PORT" --state "$DATA/rig.json" --speed "$RIG_SPEED") >>"$LOGS/rig.log" 2>&1 &
   echo $! >"$RUN/rig.pid"
-  export JERBOA_RIG_URL="http://127.0.0.1:$RIG_PORT"
+  disown
 }
 
+# The application keeps its own log (10 files of 10 MB at most); what the machine below it says stands in server.out.
 start_server() {
-  (quick_java server -Xmx512m -jar "$APP/server/jerboa-server.jar") >"$LOGS/server.log" 2>&1 &
+  (LOGGING_FILE_NAME="$LOGS/server.log" LOGGING_THRESHOLD_CONSOLE=error \
+    quick_java server -Xmx512m -XX:+ExitOnOutOfMemoryError -jar "$APP/server/jerboa-server.jar") >"$LOGS/server.out" 2>&1 &
   echo $! >"$RUN/server.pid"
+  disown
 }
 
 # Whether the application says that it is usable.
@@ -111,10 +121,40 @@ ending() {
   say "Ended. Everything stored is kept."
 }
 
-# Ready when the application answers; then stays until Ctrl-C or until it ends by itself.
+# Starts again what died, at once the first time, then after 1, 2, 4 ... 60 s; said each time. Half an hour of peace
+# counts as the first time again.
+declare -A DEATHS=() DIED_AT=()
+revive() {
+  local what=$1 start=$2 pause=0
+  if [ $((SECONDS - ${DIED_AT[$what]:-0})) -gt 1800 ]; then DEATHS[$what]=0; fi
+  DIED_AT[$what]=$SECONDS
+  DEATHS[$what]=$((${DEATHS[$what]:-0} + 1))
+  if [ "${DEATHS[$what]}" -gt 1 ]; then
+    pause=$((1 << (DEATHS[$what] > 7 ? 6 : DEATHS[$what] - 2)))
+    [ "$pause" -le 60 ] || pause=60
+  fi
+  say "$(date +%H:%M:%S) The $what ended by itself; it is started again$([ "$pause" = 0 ] || printf ' in %s s' "$pause"). Its log is in .jerboa/log."
+  sleep "$pause"
+  $start || say "$(date +%H:%M:%S) The $what could not be started; it is tried again."
+}
+
+own_database_runs() { [ -z "$OWN_PG" ] || pg_running "$PG_DIR"; }
+revive_database() { as_pg "$PG_BIN/pg_ctl" -w -t 60 -D "$PG_DIR" -l "$PG_DIR/server.log" \
+  -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=" start >>"$LOGS/pg.log" 2>&1; }
+OWN_PG=""
+
+# Until Ctrl-C: whatever dies meanwhile is started again.
 stay() {
-  while pid_alive server; do sleep 0.5; done
-  say "The application ended by itself; its log is .jerboa/log/server.log."
+  local round=0
+  while :; do
+    pid_alive server || revive application start_server
+    if [ -n "$RIG_SPEED" ]; then pid_alive rig || revive "stand-in rig" start_rig; fi
+    if [ $((round++ % 6)) = 0 ] && ! own_database_runs; then
+      drop_stale_lock "$PG_DIR"
+      revive database revive_database
+    fi
+    sleep 0.5
+  done
 }
 
 run_demo() {
@@ -131,6 +171,7 @@ run_demo() {
   trap 'exit 130' INT TERM
   start_rig "$speed"
   pg_start pg "$PG_FIRST_PORT"
+  OWN_PG=yes
   pg_database jerboa
   export JERBOA_SECRET_KEY; JERBOA_SECRET_KEY=$(secret secret-key 44)
   export JERBOA_DEMO_PASSWORD; JERBOA_DEMO_PASSWORD=$(secret demo-password 10)
@@ -175,8 +216,10 @@ run_serve() {
   trap 'exit 130' INT TERM
   if [ -z "${JERBOA_DB_URL:-}" ]; then
     pg_start pg "$PG_FIRST_PORT"
+    OWN_PG=yes
     pg_database jerboa
   fi
+  if [ -n "$lan" ]; then export JERBOA_FIRST_CODE; JERBOA_FIRST_CODE=$(secret first-code 8); fi
   export JERBOA_SECRET_KEY; JERBOA_SECRET_KEY=${JERBOA_SECRET_KEY:-$(secret secret-key 44)}
   start_server
   wait_until_up
@@ -188,7 +231,7 @@ run_serve() {
   else
     say "  Jerboa is ready:  http://127.0.0.1:$JERBOA_PORT"
   fi
-  say "  On first use the page asks you to make the first account."
+  say "  On first use the page asks you to make the first account${lan:+, with the code  $JERBOA_FIRST_CODE}."
   say "  Ctrl-C ends it; nothing stored is lost."
   stay
 }
