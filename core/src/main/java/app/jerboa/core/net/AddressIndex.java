@@ -4,8 +4,10 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Fix;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -24,12 +26,14 @@ final class AddressIndex {
     private final RangeIndex<String> taken = new RangeIndex<>();
     private final RangeIndex<Ipv4Range> pools = new RangeIndex<>();
     private final RangeIndex<Ipv4Range> reserved = new RangeIndex<>();
+    private final Set<DeviceId> unplaced;
     private final Map<DeviceId, Integer> groupOf = new HashMap<>();
     private final Map<Integer, List<Move>> movesOf = new HashMap<>();
 
     AddressIndex(AddressFacts facts) {
         this.facts = facts;
         this.plan = AddressPlanner.plan(facts);
+        this.unplaced = Set.copyOf(plan.unplaced());
         for (AddressedDevice d : facts.devices()) {
             devices.put(d.id(), d);
             d.address().ifPresent(a -> byAddress.computeIfAbsent(a, x -> new ArrayList<>()).add(d));
@@ -82,18 +86,46 @@ final class AddressIndex {
         return reserved.at(address);
     }
 
-    /** The plan's moves for these devices and whoever moves with them, as one fix. */
+    /**
+     * The plan's moves for these devices, whoever moves with them, and whoever stands where they
+     * go, as one fix: taken alone it leaves no two devices on one address.
+     */
     List<Fix> moving(Collection<DeviceId> wanted) {
         Set<Integer> groups = new LinkedHashSet<>();
+        Map<DeviceId, Edit> cleared = new LinkedHashMap<>();
         for (DeviceId id : wanted) {
-            Optional.ofNullable(groupOf.get(id)).ifPresent(groups::add);
+            addGroup(id, groups, cleared);
         }
-        List<Edit> edits =
-                groups.stream()
-                        .flatMap(g -> movesOf.get(g).stream())
-                        .map(AddressIndex::asEdit)
-                        .toList();
-        return edits.isEmpty() ? List.of() : List.of(Fix.editing("move", edits));
+        List<Edit> edits = new ArrayList<>(cleared.values());
+        groups.stream()
+                .flatMap(g -> movesOf.get(g).stream())
+                .map(AddressIndex::asEdit)
+                .forEach(edits::add);
+        return groups.isEmpty() ? List.of() : List.of(Fix.editing("move", edits));
+    }
+
+    private void addGroup(DeviceId id, Set<Integer> groups, Map<DeviceId, Edit> cleared) {
+        Deque<DeviceId> next = new ArrayDeque<>(List.of(id));
+        while (!next.isEmpty()) {
+            Integer group = groupOf.get(next.removeFirst());
+            if (group == null || !groups.add(group)) {
+                continue;
+            }
+            for (Move move : movesOf.get(group)) {
+                for (AddressedDevice there : byAddress.getOrDefault(move.to(), List.of())) {
+                    if (unplaced.contains(there.id())) {
+                        cleared.put(there.id(), cleared(there));
+                    } else {
+                        next.add(there.id());
+                    }
+                }
+            }
+        }
+    }
+
+    private static Edit cleared(AddressedDevice d) {
+        String before = d.address().map(Ipv4::toString).orElse("");
+        return Edit.of(d.id(), Field.ADDRESS, before, "");
     }
 
     static Edit asEdit(Move move) {

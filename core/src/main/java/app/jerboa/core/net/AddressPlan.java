@@ -7,7 +7,8 @@ import java.util.List;
  * The outcome of planning: who gets another address, and who could not be placed.
  *
  * @param moves in device order; empty when the plan stands as it is
- * @param unplaced devices for which no address is left
+ * @param unplaced devices for which no address is left: what they had may be given to others, so
+ *     they are to have none
  */
 public record AddressPlan(List<Move> moves, List<DeviceId> unplaced) {
     public AddressPlan {

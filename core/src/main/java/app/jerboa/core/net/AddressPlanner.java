@@ -18,12 +18,10 @@ import java.util.Set;
  *
  * <p>Order of priorities: usable addresses and counting runs first; devices set on site stay; the
  * fewest planned devices move; then the lowest address in the role's block; then anywhere free.
- * Counting runs are placed one after the other, then everyone whose address is sound stays, then
- * the rest is placed in line order, cameras side by side where they fit.
+ * Counting runs are placed together, then everyone whose address is sound stays, then the rest is
+ * placed in line order, cameras side by side where they fit.
  */
 public final class AddressPlanner {
-    private static final Blocked GIVEN = new Blocked(Blocked.Kind.USED, "");
-
     private final AddressFacts facts;
     private final RangeIndex<Blocked> blocked;
     private final RangeIndex<Blocked> closed;
@@ -68,29 +66,40 @@ public final class AddressPlanner {
 
     private AddressPlan plan() {
         facts.devices().stream().filter(this::sound).forEach(standing::add);
-        RunPattern.of(facts.runs()).forEach(this::placeRun);
+        placeRuns(RunPattern.of(facts.runs()));
         List<AddressedDevice> homeless = keepWhatIsSound();
         placeCamerasSideBySide(homeless);
         placeOneByOne(homeless);
         return new AddressPlan(moves(), unplaced);
     }
 
-    private void placeRun(RunPattern run) {
-        run.spots().forEach(k -> inRun.add(k.camera()));
-        run.spots().forEach(k -> standing.remove(devices.get(k.camera())));
-        RunPlacement placement =
-                new RunPlacement(
-                        run,
-                        facts.lan().subnet(),
-                        blocks.of(AddressRole.CAMERA),
-                        closedTo(run),
-                        standing,
-                        devices);
-        placement
-                .first()
-                .ifPresentOrElse(
-                        first -> takeRun(run, first),
-                        () -> run.spots().forEach(k -> unplaced.add(k.camera())));
+    /** Whose run has no place keeps no address: theirs may be given to others. */
+    private void placeRuns(List<RunPattern> runs) {
+        for (RunPattern run : runs) {
+            run.spots().forEach(k -> inRun.add(k.camera()));
+            run.spots().forEach(k -> standing.remove(devices.get(k.camera())));
+        }
+        Map<RunPattern, Long> starts =
+                RunsTogether.starts(runs, given -> run -> placing(run, given));
+        for (RunPattern run : runs) {
+            if (starts.containsKey(run)) {
+                takeRun(run, new Ipv4(starts.get(run)));
+            } else {
+                run.spots().forEach(k -> unplaced.add(k.camera()));
+            }
+        }
+    }
+
+    private RunPlacement placing(RunPattern run, Given given) {
+        Obstacles toMost = given.with(closed);
+        Obstacles toReserved = given.with(closedButPools);
+        return new RunPlacement(
+                run,
+                facts.lan().subnet(),
+                blocks.of(AddressRole.CAMERA),
+                camera -> devices.get(camera).reserved() ? toReserved : toMost,
+                standing,
+                devices);
     }
 
     private void takeRun(RunPattern run, Ipv4 first) {
@@ -98,8 +107,6 @@ public final class AddressPlanner {
         for (RunPattern.Spot spot : run.spots()) {
             Ipv4 address = first.plus(spot.offset());
             place(spot.camera(), address);
-            closed.put(Ipv4Range.of(address), GIVEN);
-            closedButPools.put(Ipv4Range.of(address), GIVEN);
             groups.put(spot.camera(), lastGroup);
             standing.at(address)
                     .ifPresent(
@@ -109,15 +116,6 @@ public final class AddressPlanner {
                                 groups.put(d.id(), lastGroup);
                             });
         }
-    }
-
-    /**
-     * What no camera of the run may be given: the pool is open only if all of them are reserved.
-     */
-    private RangeIndex<Blocked> closedTo(RunPattern run) {
-        boolean allReserved =
-                run.spots().stream().allMatch(k -> devices.get(k.camera()).reserved());
-        return allReserved ? closedButPools : closed;
     }
 
     /** Its own address may be used: in the subnet, and not blocked to it. */

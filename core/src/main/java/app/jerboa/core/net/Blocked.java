@@ -28,14 +28,15 @@ record Blocked(Kind kind, String holder) {
         index.put(Ipv4Range.of(lan.subnet().broadcast()), new Blocked(Kind.BROADCAST, ""));
         index.put(Ipv4Range.of(lan.gateway()), new Blocked(Kind.GATEWAY, ""));
         lan.taken().forEach(t -> index.put(t.range(), new Blocked(Kind.TAKEN, t.holder())));
-        (pools ? lan.pools() : List.<Ipv4Range>of())
-                .forEach(p -> index.put(p, new Blocked(Kind.POOL, "")));
+        // Before the pools: a reserved range inside a pool is closed to those reserved there too.
         lan.reserved().forEach(r -> index.put(r, new Blocked(Kind.RESERVED_RANGE, "")));
         facts.devices().stream()
                 .flatMap(d -> d.factory().stream())
                 .map(FactoryAddress::address)
                 .filter(lan.subnet()::contains)
                 .forEach(a -> index.put(Ipv4Range.of(a), new Blocked(Kind.FACTORY, "")));
+        (pools ? lan.pools() : List.<Ipv4Range>of())
+                .forEach(p -> index.put(p, new Blocked(Kind.POOL, "")));
         return index;
     }
 }

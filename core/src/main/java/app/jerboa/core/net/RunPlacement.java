@@ -7,13 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 
 /**
- * Finds where a counting run starts: first of all on usable addresses, then moving the fewest
- * devices that are set on site, then the fewest planned ones, then inside the cameras' block, then
- * lowest.
+ * Finds where a counting run could start: on usable addresses, moving the fewest devices that are
+ * set on site, then the fewest planned ones, then inside the cameras' block, then lowest. Each spot
+ * is judged for its own camera: the DHCP pool is open to those that are reserved in it.
  *
  * <p>A start some camera already agrees with is scored one by one; of the starts nobody agrees
  * with, only the lowest that displaces nobody can win, so the search stays O(n log n).
@@ -22,7 +23,7 @@ final class RunPlacement {
     /** Beyond this many starts a full search is given up; a subnet that crowded has few anyway. */
     private static final long MOST_STARTS = 1 << 20;
 
-    private record Score(int setMoved, int plannedMoved, boolean outsideBlock, long first)
+    record Score(int setMoved, int plannedMoved, boolean outsideBlock, long first)
             implements Comparable<Score> {
         private static final Comparator<Score> ORDER =
                 Comparator.comparingInt(Score::setMoved)
@@ -39,19 +40,19 @@ final class RunPlacement {
     private final RunPattern run;
     private final Ipv4Subnet subnet;
     private final Ipv4Range block;
-    private final Obstacles blocked;
+    private final Function<DeviceId, Obstacles> blocked;
     private final Standing others;
     private final Map<DeviceId, AddressedDevice> devices;
 
     /**
-     * @param blocked what no camera of the run may be given
+     * @param blocked what this camera may not be given
      * @param others devices outside the run on usable addresses, which could make room
      */
     RunPlacement(
             RunPattern run,
             Ipv4Subnet subnet,
             Ipv4Range block,
-            Obstacles blocked,
+            Function<DeviceId, Obstacles> blocked,
             Standing others,
             Map<DeviceId, AddressedDevice> devices) {
         this.run = run;
@@ -62,39 +63,35 @@ final class RunPlacement {
         this.devices = devices;
     }
 
-    /** The address of the pattern's start, or empty when it fits nowhere. */
-    Optional<Ipv4> first() {
-        Optional<Score> agreed =
-                startsSomeoneAgreesWith().stream()
-                        .filter(this::usable)
-                        .map(this::score)
-                        .min(Comparator.naturalOrder());
-        Optional<Score> best =
-                agreed.filter(this::beatsMovingEveryone)
-                        .or(
-                                () ->
-                                        Stream.concat(agreed.stream(), fresh())
-                                                .min(Comparator.naturalOrder()));
-        return best.map(s -> new Ipv4(s.first()));
+    /** Usable starts that some camera agrees with, best first. */
+    List<Score> agreed() {
+        return startsSomeoneAgreesWith().stream()
+                .filter(this::usable)
+                .map(this::score)
+                .sorted()
+                .toList();
     }
 
-    /**
-     * At a start nobody agrees with, every camera of the run moves; then there is no need to look.
-     */
-    private boolean beatsMovingEveryone(Score score) {
-        int cameras = run.spots().size();
+    /** No choice moves fewer: where most stay, or all of them move. */
+    Score atLeast() {
         int set = (int) run.spots().stream().filter(k -> devices.get(k.camera()).set()).count();
-        return score.setMoved() < set
-                || score.setMoved() == set && score.plannedMoved() < cameras - set;
+        Score all = new Score(set, run.spots().size() - set, false, 0);
+        return Stream.concat(agreed().stream(), Stream.of(all)).min(Score.ORDER).orElse(all);
     }
 
-    private Stream<Score> fresh() {
+    /** The best start that nobody need agree with. */
+    Optional<Score> fresh() {
         Optional<Long> anywhere = lowestUndisturbed(subnet.hosts());
         Stream<Long> starts =
                 anywhere.isEmpty()
                         ? everyUsableStart()
                         : Stream.concat(lowestUndisturbed(block).stream(), anywhere.stream());
-        return starts.map(this::score);
+        return starts.map(this::score).min(Comparator.naturalOrder());
+    }
+
+    /** Every usable start, lowest first. */
+    Stream<Score> everywhere() {
+        return everyUsableStart().map(this::score);
     }
 
     private Set<Long> startsSomeoneAgreesWith() {
@@ -118,7 +115,7 @@ final class RunPlacement {
         long first = range.first().bits();
         while (first >= 0 && first + run.highest() <= range.last().bits()) {
             long here = nextUsable(first, blocked);
-            long there = nextUsable(here, others);
+            long there = nextUsable(here, camera -> others);
             if (here == first && there == first) {
                 return Optional.of(first);
             }
@@ -128,7 +125,7 @@ final class RunPlacement {
     }
 
     /** {@code first} itself, or the next start that clears whatever stands in the way of it. */
-    private long nextUsable(long first, Obstacles obstacles) {
+    private long nextUsable(long first, Function<DeviceId, Obstacles> standing) {
         long low = first;
         long high = first + run.highest();
         if (low < subnet.network().bits() || high > subnet.broadcast().bits()) {
@@ -143,8 +140,10 @@ final class RunPlacement {
         List<RunPattern.Spot> cameras = run.spots();
         for (int i = 0; i < cameras.size(); i++) {
             int from = cameras.get(i).offset();
+            Obstacles obstacles = standing.apply(cameras.get(i).camera());
             while (i + 1 < cameras.size()
-                    && cameras.get(i + 1).offset() <= cameras.get(i).offset() + 1) {
+                    && cameras.get(i + 1).offset() <= cameras.get(i).offset() + 1
+                    && standing.apply(cameras.get(i + 1).camera()).equals(obstacles)) {
                 i++;
             }
             long end = obstacles.endOfLastOverlap(first + from, first + cameras.get(i).offset());

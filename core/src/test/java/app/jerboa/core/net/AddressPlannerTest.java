@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -133,6 +134,94 @@ class AddressPlannerTest {
         assertThat(planned).isGreaterThan(1_000);
     }
 
+    /** Each start of one run with each start of the other. */
+    @Test
+    void twoRunsTogetherMoveNoMoreThanBruteForceDoes() {
+        Random random = new Random(45);
+        int planned = 0;
+        for (int round = 0; round < 2_000; round++) {
+            AddressFacts facts = Worlds.twoRuns(random);
+            Ipv4Range hosts = facts.lan().subnet().hosts();
+            int[] best = null;
+            for (long a = hosts.first().bits(); a <= hosts.last().bits(); a++) {
+                for (long b = hosts.first().bits(); b <= hosts.last().bits(); b++) {
+                    int[] cost = costAt(facts, a, b);
+                    if (cost != null && (best == null || Arrays.compare(cost, best) < 0)) {
+                        best = cost;
+                    }
+                }
+            }
+            AddressPlan plan = AddressPlanner.plan(facts);
+            boolean placed = plan.unplaced().stream().noneMatch(d -> d.value() < 50);
+            assertThat(placed).as("round %d", round).isEqualTo(best != null);
+            if (best != null) {
+                planned++;
+                assertThat(cost(facts, plan)).as("round %d", round).isEqualTo(best);
+            }
+        }
+        assertThat(planned).isGreaterThan(500);
+    }
+
+    @Test
+    void theSecondRunNeedNotMoveBecauseTheFirstWasPlacedBeforeIt() {
+        var devices = cameras("30", "31", "50", "32", "33", "34", "35", "36");
+        var second =
+                new CountingRun(
+                        new DeviceId(901),
+                        "second",
+                        1,
+                        true,
+                        LongStream.rangeClosed(4, 8)
+                                .mapToObj(n -> new CountingRun.Keyed((int) n - 3, new DeviceId(n)))
+                                .toList());
+        var facts = new AddressFacts(house("10.44.8.49"), devices, List.of(runOf(3), second));
+        assertThat(AddressPlanner.plan(facts).moves()).hasSize(3);
+    }
+
+    /** The pool is open to each camera that is reserved in it, whatever the others are. */
+    @Test
+    void reservedCamerasStayInThePoolBesideOthersOfTheirRun() {
+        List<AddressedDevice> devices = new ArrayList<>();
+        for (String a : List.of("98", "99", "100", "101")) {
+            AddressedDevice d =
+                    device(devices.size() + 1, AddressRole.CAMERA, "10.44.8." + a, true);
+            devices.add(a.length() == 3 ? reserved(d) : d);
+        }
+        var facts = new AddressFacts(house(), devices, List.of(runOf(4)));
+        assertThat(plan(facts)).isEmpty();
+    }
+
+    private static AddressedDevice reserved(AddressedDevice d) {
+        return new AddressedDevice(
+                d.id(),
+                d.name(),
+                d.role(),
+                d.address(),
+                d.prefix(),
+                d.gateway(),
+                true,
+                d.leases(),
+                d.set(),
+                d.isGateway(),
+                d.factory());
+    }
+
+    @Test
+    void aReservedRangeInsideThePoolIsClosedToThoseReservedInThePool() {
+        Lan lan =
+                new Lan(
+                        house().subnet(),
+                        house().gateway(),
+                        house().pools(),
+                        List.of(Ipv4Range.parse("10.44.8.110", "10.44.8.119")),
+                        List.of());
+        var facts = new AddressFacts(lan, List.of(reserved(camera(1, "10.44.8.112"))), List.of());
+        assertThat(AddressPlanner.plan(facts).moves()).hasSize(1);
+        assertThat(AddressChecks.check(facts))
+                .allSatisfy(f -> assertThat(f.fixes()).isNotEmpty())
+                .isNotEmpty();
+    }
+
     @Test
     void aPlanStandsOnceItIsTaken() {
         Random random = new Random(43);
@@ -239,14 +328,16 @@ class AddressPlannerTest {
         return Optional.ofNullable(best);
     }
 
-    private static int[] costAt(AddressFacts facts, long first) {
+    private static int[] costAt(AddressFacts facts, long... firsts) {
         Map<DeviceId, Ipv4> wanted = new HashMap<>();
-        for (CountingRun.Keyed k : facts.runs().get(0).cameras()) {
-            Ipv4 address = new Ipv4(first + k.key() - 1);
-            if (!free(facts.lan(), address)) {
-                return null;
+        for (int i = 0; i < firsts.length; i++) {
+            for (CountingRun.Keyed k : facts.runs().get(i).cameras()) {
+                Ipv4 address = new Ipv4(firsts[i] + k.key() - 1);
+                if (!free(facts.lan(), address) || wanted.containsValue(address)) {
+                    return null;
+                }
+                wanted.put(k.camera(), address);
             }
-            wanted.put(k.camera(), address);
         }
         Set<Ipv4> used = new HashSet<>(wanted.values());
         int[] cost = {0, 0};

@@ -74,7 +74,9 @@ final class Worlds {
                 d.id(),
                 d.name(),
                 d.role(),
-                address ? Optional.of(Ipv4.parse(c.after())) : d.address(),
+                address
+                        ? Optional.of(c.after()).filter(a -> !a.isEmpty()).map(Ipv4::parse)
+                        : d.address(),
                 c.field() == Field.PREFIX ? Integer.parseInt(c.after()) : d.prefix(),
                 c.field() == Field.GATEWAY ? Optional.of(Ipv4.parse(c.after())) : d.gateway(),
                 d.reserved() || c.field() == Field.RESERVED,
@@ -102,6 +104,22 @@ final class Worlds {
         }
         CountingRun run = run(IntStream.rangeClosed(1, cameras).mapToLong(i -> i).toArray());
         return new AddressFacts(lan, devices, List.of(run));
+    }
+
+    /** As {@link #crowded}, with a second controller that counts through cameras of its own. */
+    static AddressFacts twoRuns(Random random) {
+        AddressFacts one = crowded(random);
+        int cameras = 1 + random.nextInt(3);
+        List<AddressedDevice> devices = new ArrayList<>(one.devices());
+        for (int i = 1; i <= cameras; i++) {
+            devices.add(randomDevice(random, 30 + i, AddressRole.CAMERA));
+        }
+        List<CountingRun.Keyed> keyed = new ArrayList<>();
+        for (int i = 1; i <= cameras; i++) {
+            keyed.add(new CountingRun.Keyed(i, new DeviceId(30 + i)));
+        }
+        CountingRun second = new CountingRun(new DeviceId(901), "second", 1, true, keyed);
+        return new AddressFacts(one.lan(), devices, List.of(one.runs().get(0), second));
     }
 
     private static AddressedDevice randomDevice(Random random, long id, AddressRole role) {

@@ -81,6 +81,12 @@ public final class AddressWhatIf {
                 edits.add(Edit.of(m.device(), Field.ADDRESS, before, m.to().toString()));
             }
         }
+        for (DeviceId homeless : plan.unplaced()) {
+            String before = JobItems.text(byId.get(homeless), Field.ADDRESS);
+            if (!before.isEmpty()) {
+                edits.add(Edit.of(homeless, Field.ADDRESS, before, ""));
+            }
+        }
         return edits;
     }
 
