@@ -66,7 +66,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
     <>
       <CameraKeys cameras={desk.cameras} taken={state.taken} onTake={take} />
       {state.notSeenStopped && (
-        <NotSeenStopped name={camera?.name ?? 'The head'} why={state.notSeenStopped} />
+        <NotSeenStopped name={camera?.name ?? 'The head'} why={state.notSeenStopped} onStop={stopAll} />
       )}
       {state.trouble && <Trouble>{state.trouble}</Trouble>}
       <Box

@@ -1,7 +1,14 @@
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+
+interface Props {
+  readonly name: string
+  readonly why: string
+  readonly onStop: () => void
+}
 
 /** The loudest thing this desk can say: a head may be moving and nothing more can be done from here. */
-export function NotSeenStopped({ name, why }: { readonly name: string; readonly why: string }) {
+export function NotSeenStopped({ name, why, onStop }: Props) {
   return (
     <Box
       role="alert"
@@ -20,6 +27,13 @@ export function NotSeenStopped({ name, why }: { readonly name: string; readonly 
         The stop ({why}) is sent again and again, but the head does not say that it stands. Look at it, keep
         people and cables clear, and cut its power if it moves.
       </Box>
+      <Button
+        variant="contained"
+        onClick={onStop}
+        sx={{ mt: 1, minHeight: 48, bgcolor: '#FFFFFF', color: '#8E1A15', '&:hover': { bgcolor: '#F5E3E2' } }}
+      >
+        STOP ALL again (Space)
+      </Button>
     </Box>
   )
 }

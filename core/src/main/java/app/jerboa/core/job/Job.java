@@ -1,11 +1,14 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.TakenAddresses;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.ItemRef;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -33,6 +36,9 @@ public record Job(
         List<Secret> secrets,
         List<OwnProfile> profiles,
         List<Waiver> waivers) {
+    /** Who holds the address that each subnet promises to the technician. */
+    private static final String LAPTOP = "the technician’s laptop";
+
     private static final Comparator<JobItem> BY_ID = Comparator.comparing(i -> i.ref().id());
     private static final Comparator<Line> BY_NUMBER =
             Comparator.comparingInt(Line::number).thenComparing(BY_ID);
@@ -111,12 +117,25 @@ public record Job(
     /** The house's side of a subnet. */
     public Lan lan(Subnet subnet) {
         Ipv4Subnet home = subnet.range();
+        List<TakenAddresses> taken =
+                new ArrayList<>(
+                        used("taken", home)
+                                .map(r -> new TakenAddresses(r.range(), r.holder()))
+                                .toList());
+        if (devices.stream().noneMatch(d -> isLaptopAt(d, subnet.laptopHome()))) {
+            taken.add(new TakenAddresses(Ipv4Range.of(subnet.laptopHome()), LAPTOP));
+        }
         return new Lan(
                 home,
                 subnet.gateway(),
                 used("pool", home).map(AddressRange::range).toList(),
                 used("reserved", home).map(AddressRange::range).toList(),
-                used("taken", home).map(r -> new TakenAddresses(r.range(), r.holder())).toList());
+                taken);
+    }
+
+    /** The laptop is in the kit itself: the address it is promised is its own. */
+    private static boolean isLaptopAt(Device d, Ipv4 address) {
+        return d.profile().sort() == Sort.LAPTOP && d.address().filter(address::equals).isPresent();
     }
 
     private Stream<AddressRange> used(String use, Ipv4Subnet home) {

@@ -74,9 +74,14 @@ final class RunPlacement {
 
     /** No choice moves fewer: where most stay, or all of them move. */
     Score atLeast() {
-        int set = (int) run.spots().stream().filter(k -> devices.get(k.camera()).set()).count();
-        Score all = new Score(set, run.spots().size() - set, false, 0);
+        Score all = allMoved();
         return Stream.concat(agreed().stream(), Stream.of(all)).min(Score.ORDER).orElse(all);
+    }
+
+    /** Every camera of it moves, and nobody else. */
+    Score allMoved() {
+        int set = (int) run.spots().stream().filter(k -> devices.get(k.camera()).set()).count();
+        return new Score(set, run.spots().size() - set, false, 0);
     }
 
     /** The best start that nobody need agree with. */

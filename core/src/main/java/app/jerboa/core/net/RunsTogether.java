@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -13,41 +14,35 @@ import java.util.stream.Stream;
  * Where several counting runs start so that together they move the fewest devices: every start that
  * some camera agrees with is weighed against every such start of the other runs, best first, and
  * given up as soon as it cannot win; a run that agrees nowhere goes to the lowest place that is
- * free then. Exact while {@link #MOST_TRIES} last, which the runs of a hall do not come near;
- * beyond, the best that was found.
+ * free then. Exact for up to {@link #MOST_TOGETHER} runs, more than a hall has, while {@link
+ * #MOST_TRIES} last; more runs are placed one after the other.
  */
 final class RunsTogether {
+    private static final int MOST_TOGETHER = 6;
     private static final int MOST_TRIES = 20_000;
 
-    /** What a choice costs: runs without a place, devices set on site, planned ones; then order. */
-    private record Cost(int homeless, int setMoved, int plannedMoved, int outside, long starts)
-            implements Comparable<Cost> {
-        static final Cost NONE = new Cost(0, 0, 0, 0, 0);
+    /**
+     * What a choice costs: runs without a place, then devices set on site, then planned ones. Of
+     * two that cost the same the one found first stays: runs are tried in their order, each at its
+     * best start first.
+     */
+    private record Cost(int homeless, int setMoved, int plannedMoved) implements Comparable<Cost> {
+        static final Cost NONE = new Cost(0, 0, 0);
         private static final Comparator<Cost> ORDER =
                 Comparator.comparingInt(Cost::homeless)
                         .thenComparingInt(Cost::setMoved)
-                        .thenComparingInt(Cost::plannedMoved)
-                        .thenComparingInt(Cost::outside)
-                        .thenComparingLong(Cost::starts);
+                        .thenComparingInt(Cost::plannedMoved);
 
         Cost plus(RunPlacement.Score score) {
-            return new Cost(
-                    homeless,
-                    setMoved + score.setMoved(),
-                    plannedMoved + score.plannedMoved(),
-                    outside + (score.outsideBlock() ? 1 : 0),
-                    starts + score.first());
+            return plus(score.setMoved(), score.plannedMoved());
+        }
+
+        Cost plus(int set, int planned) {
+            return new Cost(homeless, setMoved + set, plannedMoved + planned);
         }
 
         Cost plusHomeless() {
-            return new Cost(homeless + 1, setMoved, plannedMoved, outside, starts);
-        }
-
-        /** With nothing but a bound on what is to come. */
-        boolean canBeat(Cost best, int setAtLeast, int plannedAtLeast) {
-            return new Cost(homeless, setMoved + setAtLeast, plannedMoved + plannedAtLeast, 0, 0)
-                            .compareTo(best)
-                    < 0;
+            return new Cost(homeless + 1, setMoved, plannedMoved);
         }
 
         @Override
@@ -72,6 +67,9 @@ final class RunsTogether {
         this.placements = runs.stream().map(placing.apply(given)).toList();
         this.setAtLeast = new int[runs.size() + 1];
         this.plannedAtLeast = new int[runs.size() + 1];
+    }
+
+    private void boundWhatIsToCome() {
         for (int i = runs.size() - 1; i >= 0; i--) {
             RunPlacement.Score least = placements.get(i).atLeast();
             setAtLeast[i] = setAtLeast[i + 1] + least.setMoved();
@@ -86,12 +84,32 @@ final class RunsTogether {
     static Map<RunPattern, Long> starts(
             List<RunPattern> runs, Function<Given, Function<RunPattern, RunPlacement>> placing) {
         RunsTogether together = new RunsTogether(runs, placing);
+        if (runs.size() > MOST_TOGETHER) {
+            return together.oneAfterTheOther();
+        }
+        together.boundWhatIsToCome();
         together.choose(0, Cost.NONE, new ArrayList<>());
         return together.best;
     }
 
+    private Map<RunPattern, Long> oneAfterTheOther() {
+        for (int i = 0; i < runs.size(); i++) {
+            RunPlacement placement = placements.get(i);
+            Optional<RunPlacement.Score> agreed = placement.agreed().stream().findFirst();
+            boolean goodEnough =
+                    agreed.filter(s -> s.compareTo(placement.allMoved()) < 0).isPresent();
+            Stream<RunPlacement.Score> others =
+                    goodEnough ? Stream.empty() : placement.fresh().stream();
+            int run = i;
+            Stream.concat(agreed.stream(), others)
+                    .min(Comparator.naturalOrder())
+                    .ifPresent(score -> put(run, score));
+        }
+        return starts;
+    }
+
     private void choose(int i, Cost cost, List<Integer> later) {
-        if (isGivenUp(cannotWin(cost, setAtLeast[i], plannedAtLeast[i]))) {
+        if (isGivenUp(cannotWin(cost.plus(setAtLeast[i], plannedAtLeast[i])))) {
             return;
         }
         if (i == runs.size()) {
@@ -113,8 +131,8 @@ final class RunsTogether {
         return bestCost != null && (++tries > MOST_TRIES || hopeless);
     }
 
-    private boolean cannotWin(Cost cost, int set, int planned) {
-        return bestCost != null && !cost.canBeat(bestCost, set, planned);
+    private boolean cannotWin(Cost cost) {
+        return bestCost != null && cost.compareTo(bestCost) >= 0;
     }
 
     /**
@@ -136,9 +154,10 @@ final class RunsTogether {
         if (!starting.hasNext()) {
             settle(k + 1, cost.plusHomeless(), later);
         }
-        while (starting.hasNext()) {
+        while (starting.hasNext()
+                && (bestCost == null || bestCost.compareTo(whenAllMove(k, cost, later)) > 0)) {
             RunPlacement.Score score = starting.next();
-            if (!isGivenUp(cannotWin(cost.plus(score), 0, 0))) {
+            if (!isGivenUp(cannotWin(cost.plus(score)))) {
                 put(i, score);
                 settle(k + 1, cost.plus(score), later);
                 takeBack(i, score.first());
@@ -146,6 +165,15 @@ final class RunsTogether {
                 return;
             }
         }
+    }
+
+    /** With all of the runs from the k-th on moved and nobody else: no place costs less. */
+    private Cost whenAllMove(int k, Cost cost, List<Integer> later) {
+        Cost all = cost;
+        for (int i : later.subList(k, later.size())) {
+            all = all.plus(placements.get(i).allMoved());
+        }
+        return all;
     }
 
     private void put(int i, RunPlacement.Score score) {

@@ -51,11 +51,15 @@ public final class NewDevices {
         return new NewDevices(cabling, progress).all();
     }
 
-    /** Whether a device is brought to a planned address at all. */
+    /**
+     * Whether a device is brought to a planned address at all: the laptop that brings the others is
+     * set by the steps themselves.
+     */
     public static boolean concerned(Device d) {
         return d.addressed()
                 && d.address().isPresent()
                 && d.profile().kind() != DeviceKind.ROUTER
+                && d.profile().sort() != Sort.LAPTOP
                 && d.profile().network().filter(Network::leaseOnly).isEmpty();
     }
 

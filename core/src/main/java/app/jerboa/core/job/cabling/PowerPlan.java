@@ -20,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
@@ -171,12 +172,20 @@ public final class PowerPlan {
                 d,
                 link,
                 PowerOver.POE,
-                poe.portVolts(),
+                portVolts(poe, source),
                 poeOhms(link.run(), poe.pairs()),
                 load,
                 idle,
                 poe.deviceVolts(),
                 Optional.of(poe));
+    }
+
+    /** A port of a lower class gives the volts of its own class, whatever the device asks for. */
+    private static double portVolts(PoeClass asked, PowerSource source) {
+        OptionalInt port = source == null ? OptionalInt.empty() : source.poeClass();
+        return port.isEmpty()
+                ? asked.portVolts()
+                : Math.min(asked.portVolts(), PoeClass.of(port.getAsInt()).portVolts());
     }
 
     private static Feed feed(

@@ -56,14 +56,14 @@ final class DcFixes {
         return all;
     }
 
-    private boolean works(int gauge, int conductors) {
-        return feed.over(PowerPlan.dcOhms(run.metres(), gauge, false, conductors)).works();
+    private boolean works(int gauge, boolean clad, int conductors) {
+        return feed.over(PowerPlan.dcOhms(run.metres(), gauge, clad, conductors)).works();
     }
 
     private Optional<Fix> bonded() {
         if (run.cable() == Cable.DATA) {
             for (int n = run.conductors() + 1; n <= MOST_BONDED; n++) {
-                if (works(run.wire(), n)) {
+                if (works(run.wire(), run.clad(), n)) {
                     Edit edit = CablingPlan.edit(run, Field.CONDUCTORS, Integer.toString(n));
                     return Optional.of(Fix.editing("bond-conductors", List.of(edit)));
                 }
@@ -76,7 +76,7 @@ final class DcFixes {
     private Optional<Fix> thicker() {
         List<Integer> gauges = Cable.DC.gauges();
         for (int i = gauges.size() - 1; i >= 0; i--) {
-            if (works(gauges.get(i), 1)) {
+            if (works(gauges.get(i), false, 1)) {
                 List<Edit> edits = new ArrayList<>();
                 edits.add(CablingPlan.edit(run, Field.CABLE, Cable.DC.toString()));
                 edits.add(CablingPlan.edit(run, Field.GAUGE, gauges.get(i).toString()));
