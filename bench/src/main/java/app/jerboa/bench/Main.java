@@ -26,8 +26,8 @@ public final class Main {
     }
 
     /**
-     * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server} or {@code stop}
-     * alone, or everything.
+     * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server}, {@code stop} or
+     * {@code hard} alone, or everything.
      */
     public static void main(String[] args) throws IOException, InterruptedException {
         Main main = new Main();
@@ -38,6 +38,7 @@ public final class Main {
             case "drawing" -> main.drawing();
             case "server" -> main.server();
             case "stop" -> main.stop();
+            case "hard" -> main.hardUse();
             default -> main.run();
         }
     }
@@ -91,6 +92,7 @@ public final class Main {
         kit();
         drawing();
         stop();
+        hardUse();
     }
 
     /** Every check of a whole job, growing; the ratio is against n log n. */
@@ -132,6 +134,28 @@ public final class Main {
                                 : String.format(Locale.ROOT, "%.1f times", now[i] / before[i]));
             }
             before = now;
+        }
+    }
+
+    /** 50 streams and 30 desks, at two rates; each beside as many requests that do nothing. */
+    private void hardUse() {
+        try (HardUseBench bench = new HardUseBench()) {
+            for (int rate : new int[] {60, 200}) {
+                HardUseBench.Load floor = bench.nothing(rate);
+                HardUseBench.Load load = bench.mixed(rate);
+                String what = rate + " requests a second, 50 streams, 30 desks, ";
+                row(what + "p99 ms", load.millis().p99(), "hard.p99." + rate, load.errors() + " errors");
+                row(
+                        "the same that do nothing, p99 ms",
+                        floor.millis().p99(),
+                        "hard.floor." + rate,
+                        floor.errors() + " errors");
+                row(
+                        "the same, memory of the server, MB",
+                        load.megabytes(),
+                        "hard.memory." + rate,
+                        bench.driving() + " of 4 desks drive on");
+            }
         }
     }
 

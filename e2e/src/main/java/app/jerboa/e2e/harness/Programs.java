@@ -247,6 +247,19 @@ public final class Programs implements AutoCloseable {
         return server.url(path);
     }
 
+    /** Resident memory of the first server. */
+    public double serverMegabytes() {
+        try {
+            return Files.readAllLines(Path.of("/proc/" + server.process.pid() + "/status")).stream()
+                    .filter(l -> l.startsWith("VmRSS:"))
+                    .mapToDouble(l -> Double.parseDouble(l.replaceAll("[^0-9]", "")) / 1024)
+                    .findFirst()
+                    .orElse(0);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** What the rig itself says, past the server. */
     public String rig(String method, String path, String body) {
         try {

@@ -6,6 +6,7 @@ import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
+import app.jerboa.core.value.Item;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
@@ -75,8 +76,13 @@ public class FindingWords {
 
     private FindingBody.FixBody fix(Fix fix, LongFunction<String> names) {
         List<Edit> edits = fix.changes().edits();
+        List<Item> adds = fix.changes().adds();
         String what =
-                edits.isEmpty()
+                edits.isEmpty() && !adds.isEmpty()
+                        ? adds.stream()
+                                .map(i -> i.text(Field.NAME))
+                                .collect(Collectors.joining(", "))
+                        : edits.isEmpty()
                         ? fix.changes().removes().stream()
                                 .map(i -> names.apply(i.ref().id()))
                                 .collect(Collectors.joining(", "))

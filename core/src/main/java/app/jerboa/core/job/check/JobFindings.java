@@ -40,7 +40,7 @@ public final class JobFindings {
                     new Discipline("cabling", CablingCodes.ALL, CablingChecks::check));
 
     /** A discipline that failed at this job: what it would have found is not known. */
-    public static final FindingCode CHECK_FAILED = new FindingCode("CHECK-FAILED", Severity.WARN);
+    public static final FindingCode CHECK_BROKEN = new FindingCode("CHECK-BROKEN", Severity.WARN);
 
     /** A finding and who accepted it, if anybody did. */
     public record Judged(Finding finding, Optional<Waiver> waiver) {
@@ -88,7 +88,7 @@ public final class JobFindings {
                     .map(
                             d ->
                                     Finding.of(
-                                            CHECK_FAILED,
+                                            CHECK_BROKEN,
                                             d.id(),
                                             Field.NAME,
                                             Map.of(

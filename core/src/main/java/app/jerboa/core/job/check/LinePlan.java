@@ -13,6 +13,11 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.FindingCode;
 import app.jerboa.core.value.Fix;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.Item;
+import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.value.ItemRef;
+import java.util.Optional;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -20,6 +25,16 @@ import java.util.TreeMap;
 
 /** A job with what the checks of lines look up again and again. */
 record LinePlan(Job job, KitIndex kit, ControlRoutes routes, Cabling cabling) {
+    /** A shipped profile, and what one of it is called. */
+    private record Plain(String profile, String name) {}
+
+    /** What most cameras take that lack something of the sort. */
+    private static final Map<Sort, Plain> PLAINEST =
+            Map.of(
+                    Sort.NETWORK_ADAPTER, new Plain("network-adapter", "Network adapter"),
+                    Sort.LENS, new Plain("lens-servo-zoom", "Lens"),
+                    Sort.ZOOM_MOTOR, new Plain("zoom-motor", "Zoom motor"));
+
     static LinePlan of(Job job) {
         KitIndex kit = KitIndex.of(job);
         return new LinePlan(job, kit, new ControlRoutes(job, kit), Cabling.of(job, kit));
@@ -38,11 +53,24 @@ record LinePlan(Job job, KitIndex kit, ControlRoutes routes, Cabling cabling) {
         return Fittings.missing(line, kit, routes);
     }
 
-    /** A loose one of the van's, if there is one. */
+    /** A loose one of the van's; where there is none, one more of the plainest kind. */
     List<Fix> fit(Line line, Sort sort) {
         return Fittings.fit(job, camera(line), sort, List.of())
-                .map(e -> List.of(Fix.editing("fit", List.of(e))))
+                .map(e -> Fix.editing("fit", List.of(e)))
+                .or(() -> Optional.ofNullable(PLAINEST.get(sort)).map(p -> added(line, p)))
+                .map(List::of)
                 .orElse(List.of());
+    }
+
+    private Fix added(Line line, Plain plain) {
+        Item item =
+                new Item(
+                        new ItemRef(ItemKind.DEVICE, -1),
+                        Map.of(
+                                Field.NAME, plain.name() + " " + camera(line).name(),
+                                Field.PROFILE, plain.profile(),
+                                Field.FITTED, camera(line).id().toString()));
+        return new Fix("add", ChangeSet.adding(item));
     }
 
     /** About one camera, named by its fact "device". */

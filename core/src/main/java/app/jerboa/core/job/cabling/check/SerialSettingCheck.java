@@ -8,6 +8,11 @@ import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
+import app.jerboa.core.value.DeviceId;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -29,10 +34,102 @@ final class SerialSettingCheck {
 
     static List<Finding> of(CablingPlan plan) {
         List<Finding> found = new ArrayList<>();
+        Map<DeviceId, List<ChainOrBus>> byDriver = new LinkedHashMap<>();
         for (ChainOrBus line : plan.serial()) {
-            line.driver().ifPresent(d -> SETTINGS.forEach(s -> check(line, d, s, found)));
+            line.driver()
+                    .ifPresent(
+                            d ->
+                                    byDriver.computeIfAbsent(d.id(), x -> new ArrayList<>())
+                                            .add(line));
+        }
+        for (List<ChainOrBus> lines : byDriver.values()) {
+            Device driver = lines.get(0).driver().orElseThrow();
+            for (Setting setting : SETTINGS) {
+                if (lines.size() == 1) {
+                    check(lines.get(0), driver, setting, found);
+                } else {
+                    shared(lines, driver, setting).ifPresent(found::add);
+                }
+            }
         }
         return found;
+    }
+
+    /**
+     * One stick with one setting feeds several lines: to follow the one would lose the other, so
+     * all of it is one finding, and the cameras are set to what all can do.
+     */
+    private static Optional<Finding> shared(
+            List<ChainOrBus> lines, Device driver, Setting setting) {
+        List<Device> cameras = lines.stream().flatMap(l -> l.cameras().stream()).toList();
+        String now = SerialSettings.of(driver).map(setting.reads()).orElse("");
+        List<Device> differing =
+                cameras.stream()
+                        .filter(
+                                c ->
+                                        SerialSettings.of(c)
+                                                .map(setting.reads())
+                                                .filter(has -> differ(now, has))
+                                                .isPresent())
+                        .toList();
+        if (differing.isEmpty()) {
+            return Optional.empty();
+        }
+        List<DeviceId> concerned = new ArrayList<>(differing.stream().map(Device::id).toList());
+        concerned.add(driver.id());
+        String has =
+                differing.stream()
+                        .flatMap(c -> SerialSettings.of(c).map(setting.reads()).stream())
+                        .distinct()
+                        .collect(Collectors.joining(" and "));
+        Finding finding =
+                Finding.of(
+                        CablingCodes.SETTING,
+                        concerned,
+                        setting.field(),
+                        Map.of(
+                                "device", CablingPlan.names(differing),
+                                "other", driver.name(),
+                                "has", has,
+                                "wants", now,
+                                "what", setting.field().wire()));
+        return Optional.of(
+                finding.withFixes(
+                        common(driver, cameras, setting, now)
+                                .map(value -> List.of(set(driver, cameras, setting, value)))
+                                .orElse(List.of())));
+    }
+
+    /** What the driver has, where every camera can do it; else the most that all can. */
+    private static Optional<String> common(
+            Device driver, List<Device> cameras, Setting setting, String now) {
+        if (cameras.stream().allMatch(c -> can(c, setting, now))) {
+            return Optional.of(now);
+        }
+        return driver.profile().serial().orElseThrow().bauds().stream()
+                .filter(b -> cameras.stream().allMatch(c -> can(c, setting, b.toString())))
+                .max(Comparator.naturalOrder())
+                .map(Object::toString);
+    }
+
+    private static Fix set(Device driver, List<Device> cameras, Setting setting, String value) {
+        List<Edit> edits =
+                Stream.concat(Stream.of(driver), cameras.stream())
+                        .filter(
+                                d ->
+                                        SerialSettings.of(d)
+                                                .map(setting.reads())
+                                                .filter(has -> differ(value, has))
+                                                .isPresent())
+                        .map(
+                                d ->
+                                        Edit.of(
+                                                d.id(),
+                                                setting.field(),
+                                                JobItems.text(d, setting.field()),
+                                                value))
+                        .toList();
+        return Fix.editing("setting", edits);
     }
 
     private static void check(

@@ -1,0 +1,32 @@
+package app.jerboa.core.job.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobEditor;
+import app.jerboa.core.job.RandomJobs;
+import app.jerboa.core.value.Finding;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Rules that fail at a job are a finding of their own, and the others are heard. */
+class BrokenCheckTest {
+    @Test
+    void whatCouldNotBeCheckedIsSaid() {
+        Job job = new JobEditor(RandomJobs.SHELF).read(new RandomJobs(3).items());
+        Discipline broken =
+                new Discipline(
+                        "cables",
+                        List.of(),
+                        j -> {
+                            throw new IllegalArgumentException("gauge 13");
+                        });
+        List<String> told = new ArrayList<>();
+        List<Finding> found =
+                JobFindings.found(broken, job, (name, e) -> told.add(name + ": " + e.getMessage()));
+        assertThat(found).extracting(Finding::code).containsExactly(JobFindings.CHECK_BROKEN);
+        assertThat(found.get(0).facts()).containsEntry(Finding.AT, "cables");
+        assertThat(told).containsExactly("cables: gauge 13");
+    }
+}
