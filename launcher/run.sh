@@ -31,7 +31,19 @@ end_process() {
   rm -f "$RUN/$1.pid"
 }
 
+# The launcher that watches over them goes first, or it would start them again; it ends them itself.
+end_launcher() {
+  local pid
+  pid=$(cat "$RUN/launcher.pid" 2>/dev/null || true)
+  if [ -n "$pid" ] && [ "$pid" != $$ ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q "jerboa"; then
+    kill "$pid" 2>/dev/null || true
+    for _ in $(seq 300); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+  fi
+  rm -f "$RUN/launcher.pid"
+}
+
 run_stop() {
+  end_launcher
   end_process server
   end_process rig
   pg_stop pg
@@ -53,6 +65,7 @@ run_reset() {
 end_leftovers() {
   if pid_alive server || pid_alive rig; then
     say "Ending what an earlier run from this checkout left running ..."
+    end_launcher
     end_process server
     end_process rig
   fi
@@ -167,6 +180,7 @@ run_demo() {
   insist_on_free_port "$JERBOA_PORT" demo
   setup
   build
+  echo $$ >"$RUN/launcher.pid"
   trap ending EXIT
   trap 'exit 130' INT TERM
   start_rig "$speed"
@@ -212,6 +226,7 @@ run_serve() {
   setup
   [ -z "$lan" ] || use_lan
   build
+  echo $$ >"$RUN/launcher.pid"
   trap ending EXIT
   trap 'exit 130' INT TERM
   if [ -z "${JERBOA_DB_URL:-}" ]; then

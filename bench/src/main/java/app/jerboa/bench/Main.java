@@ -144,7 +144,11 @@ public final class Main {
                 HardUseBench.Load floor = bench.nothing(rate);
                 HardUseBench.Load load = bench.mixed(rate);
                 String what = rate + " requests a second, 50 streams, 30 desks, ";
-                row(what + "p99 ms", load.millis().p99(), "hard.p99." + rate, load.errors() + " errors");
+                row(
+                        what + "p99 ms",
+                        load.millis().p99(),
+                        "hard.p99." + rate,
+                        load.errors() + " errors");
                 row(
                         "the same that do nothing, p99 ms",
                         floor.millis().p99(),

@@ -47,6 +47,41 @@ class LiveTest extends RunningServer {
                 .containsExactly(401);
     }
 
+    @Test
+    void aStreamEndsWithItsSessionAndWithMembership() throws InterruptedException {
+        Client lead = new Client().signIn();
+        String job =
+                "/api/jobs/"
+                        + lead.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong();
+        Client tomas = member(lead, job, "tomas", "viewer");
+        Client mei = member(lead, job, "mei", "viewer");
+        BlockingQueue<String> tomasHears = listening(tomas, job, "tab-tomas-9");
+        BlockingQueue<String> meiHears = listening(mei, job, "tab-mei-9");
+        tomas.send("DELETE", "/auth/sessions", Map.of());
+        assertThat(until(tomasHears, "ended")).isTrue();
+        for (var member : lead.get(job + "/people").json().get("members")) {
+            if (member.get("login").asString().equals("mei")) {
+                lead.send("DELETE", job + "/people/" + member.get("id").asLong(), Map.of());
+            }
+        }
+        assertThat(until(meiHears, "ended")).isTrue();
+    }
+
+    private static BlockingQueue<String> listening(Client client, String job, String tab)
+            throws InterruptedException {
+        BlockingQueue<String> heard = new LinkedBlockingQueue<>();
+        Thread ears =
+                new Thread(
+                        () -> {
+                            client.listen(job + "/events?tab=" + tab, heard::add);
+                            heard.add("ended");
+                        });
+        ears.setDaemon(true);
+        ears.start();
+        assertThat(until(heard, "event:hello")).isTrue();
+        return heard;
+    }
+
     private static boolean until(BlockingQueue<String> heard, String part)
             throws InterruptedException {
         for (String line = heard.poll(10, TimeUnit.SECONDS);

@@ -83,16 +83,21 @@ public class FindingWords {
                                 .map(i -> i.text(Field.NAME))
                                 .collect(Collectors.joining(", "))
                         : edits.isEmpty()
-                        ? fix.changes().removes().stream()
-                                .map(i -> names.apply(i.ref().id()))
-                                .collect(Collectors.joining(", "))
-                        : edits.size() <= MOST_NAMED
-                                ? edits.stream()
-                                        .filter(e -> edits.size() == 1 || !silent(e))
-                                        .map(e -> phrase(e, names.apply(e.item().id()), names))
-                                        .distinct()
+                                ? fix.changes().removes().stream()
+                                        .map(i -> names.apply(i.ref().id()))
                                         .collect(Collectors.joining(", "))
-                                : edits.size() + " changes";
+                                : edits.size() <= MOST_NAMED
+                                        ? edits.stream()
+                                                .filter(e -> edits.size() == 1 || !silent(e))
+                                                .map(
+                                                        e ->
+                                                                phrase(
+                                                                        e,
+                                                                        names.apply(e.item().id()),
+                                                                        names))
+                                                .distinct()
+                                                .collect(Collectors.joining(", "))
+                                        : edits.size() + " changes";
         return new FindingBody.FixBody(
                 words.getProperty("fix." + fix.key(), fix.key() + ": {what}")
                         .replace("{what}", what),

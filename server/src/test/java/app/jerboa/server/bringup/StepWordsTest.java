@@ -39,6 +39,6 @@ class StepWordsTest {
     @Test
     void factsAreFilledInAsTheyAre() {
         assertThat(words.step("plug", "title", Map.of("device", "L1 $1 \\")))
-                .isEqualTo("Connect L1 $1 \\, and nothing else that is new");
+                .isEqualTo("Connect L1 $1 \\; leave what is not connected yet as it is");
     }
 }

@@ -4,20 +4,20 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.SerialSettings;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
-import app.jerboa.core.value.DeviceId;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Both ends of a serial line set alike; each difference is a finding of its own. */
 final class SerialSettingCheck {

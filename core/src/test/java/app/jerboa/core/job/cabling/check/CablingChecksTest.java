@@ -10,6 +10,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
@@ -266,6 +267,19 @@ class CablingChecksTest {
                 .anyMatch(t -> t.endsWith("gauge >16"));
     }
 
+    /** Copper-clad conductors are counted as what they are: each fix clears the drop. */
+    @Test
+    void bondsMoreConductorsWhereTheyAreCopperClad() {
+        long supply = job.device("U", SUPPLY_12);
+        job.run(supply, "OUT", job.device("L1", DOME), "DC", "data", 14, Field.CLAD, true);
+        fixed("DC-DROP", "bond-conductors", "thicker-pair", "supply-there");
+        assertThat(only("DC-DROP").fixes().get(0).changes().edits())
+                .extracting(JobUnderTest::text)
+                .singleElement()
+                .asString()
+                .endsWith("conductors 1>3");
+    }
+
     @Test
     void bondsConductorsWhereThatIsEnough() {
         long supply = job.device("U", SUPPLY_12);
@@ -355,6 +369,32 @@ class CablingChecksTest {
         assertThat(baud.fixes().get(0).changes().edits())
                 .extracting(JobUnderTest::text)
                 .containsExactly("device " + stick + " baud >38400");
+    }
+
+    /** To follow the one line would lose the other: once fixed, it stays fixed. */
+    @Test
+    void aStickThatFeedsAChainAndABusIsOneFinding() {
+        long stick = job.device("K", STICK);
+        long chained = job.device("L1", SERIAL_HEAD, Field.BAUD, "38400");
+        long dome = job.device("L2", DOME, Field.BAUD, "2400");
+        job.run(stick, "RS-232", chained, "IN", "serial", 9);
+        job.run(stick, "RS-485", dome, "RS-485", "pair", 9);
+        Finding baud =
+                CablingChecks.check(job.job()).stream()
+                        .filter(f -> f.code().equals(CablingCodes.SETTING))
+                        .filter(f -> f.field() == Field.BAUD)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(baud.devices())
+                .extracting(DeviceId::value)
+                .containsExactly(chained, dome, stick);
+        assertThat(baud.fixes().get(0).changes().edits())
+                .extracting(JobUnderTest::text)
+                .containsExactly(
+                        "device " + chained + " baud 38400>9600",
+                        "device " + dome + " baud 2400>9600");
+        assertThat(job.after(baud.fixes().get(0), CablingChecks::check))
+                .doesNotContain("SER-SETTING");
     }
 
     @ParameterizedTest
