@@ -5,6 +5,7 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.people.Members;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.wire.link.WireLog;
@@ -20,7 +21,6 @@ import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
@@ -130,12 +130,7 @@ class Desks {
         }
         Jobs.Stored stored = jobs.load(desk.job());
         stored.need(device);
-        if (!desk.mayDrive()) {
-            throw new Problem(
-                    HttpStatus.FORBIDDEN,
-                    "not-allowed",
-                    "Your part in this job is to look on, so no camera was taken.");
-        }
+        members.insist(desk.job(), desk.person, Right.DRIVE);
         CameraId id = new CameraId(desk.job(), device);
         String holder = desk.holder(take);
         long before = System.nanoTime();
