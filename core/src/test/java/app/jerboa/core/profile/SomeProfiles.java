@@ -312,11 +312,15 @@ public final class SomeProfiles {
     }
 
     public SomeProfiles giving(int ports, double budget) {
+        return giving(ports, 4, budget);
+    }
+
+    public SomeProfiles giving(int ports, int poeClass, double budget) {
         gives =
                 Optional.of(
                         new PowerSource(
                                 ports,
-                                OptionalInt.of(4),
+                                OptionalInt.of(poeClass),
                                 budget,
                                 false,
                                 OptionalDouble.empty(),

@@ -23,6 +23,11 @@ class PowerPlanTest {
                     .giving(2, 60)
                     .port("PORT", Join.ETHERNET, 4, PortUse.NETWORK)
                     .profile();
+    private static final Profile OLD_SWITCH =
+            SomeProfiles.of("old-switch", "old switch", Sort.POE_SWITCH)
+                    .giving(2, 3, 60)
+                    .port("PORT", Join.ETHERNET, 4, PortUse.NETWORK)
+                    .profile();
     private static final Profile HEAD =
             SomeProfiles.of("head", "head", Sort.CEILING_PTZ)
                     .poeOrDc(4, 25.5)
@@ -47,11 +52,23 @@ class PowerPlanTest {
                     .port("OUT", Join.DC_OUT, 1, PortUse.POWER)
                     .profile();
 
-    private final JobUnderTest job = new JobUnderTest(SWITCH, HEAD, DOME, SUPPLY, STEP_DOWN);
+    private final JobUnderTest job =
+            new JobUnderTest(SWITCH, OLD_SWITCH, HEAD, DOME, SUPPLY, STEP_DOWN);
 
     private PowerPlan plan() {
         Job read = job.job();
         return PowerPlan.of(Cabling.of(read, KitIndex.of(read)));
+    }
+
+    /** 44 V by class 3, whatever the class 4 head would have from a port of its own class. */
+    @Test
+    void aPortOfALowerClassGivesItsOwnVolts() {
+        long s = job.device("S", OLD_SWITCH);
+        long head = job.device("H", HEAD);
+        job.run(s, "PORT 1", head, "LAN", "data", 1);
+        Feed feed = plan().to(new DeviceId(head)).orElseThrow();
+        assertThat(feed.volts()).isEqualTo(44);
+        assertThat(feed.deviceVolts()).isLessThan(44);
     }
 
     @Test
