@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -38,7 +39,11 @@ class StoredMarks implements Marks {
 
     @Override
     public CompletableFuture<Void> mark(CameraId camera) {
-        return CompletableFuture.runAsync(() -> store(camera), writer);
+        try {
+            return CompletableFuture.runAsync(() -> store(camera), writer);
+        } catch (RejectedExecutionException behind) {
+            return CompletableFuture.failedFuture(behind);
+        }
     }
 
     private void store(CameraId camera) {
@@ -54,7 +59,12 @@ class StoredMarks implements Marks {
     @Override
     public void unmark(CameraId camera) {
         if (marked.remove(camera)) {
-            writer.execute(() -> drop(camera));
+            try {
+                writer.execute(() -> drop(camera));
+            } catch (RejectedExecutionException behind) {
+                // The row stays, as when the database is away: whoever lets go must not fail here.
+                LOG.info("{} is still noted as moving: too much waits to be stored", camera);
+            }
         }
     }
 
