@@ -16,7 +16,6 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -101,13 +100,14 @@ class Desks {
 
     /** One after the other for each desk, on a thread where waiting hurts nobody. */
     private void later(Desk desk, Runnable task) {
-        try {
-            desk.tasks.then(work, () -> said(desk, task));
-        } catch (RejectedExecutionException e) {
-            desk.screen.tell(
-                    new DeskMessages.Refused(
-                            0, "This server has too much to do just now. Try again in a moment."));
-        }
+        desk.tasks.then(
+                work,
+                () -> said(desk, task),
+                () ->
+                        desk.screen.tell(
+                                new DeskMessages.Refused(
+                                        0,
+                                        "This server has too much to do just now. Try again in a moment.")));
     }
 
     private void said(Desk desk, Runnable task) {

@@ -2,7 +2,6 @@ package app.jerboa.server.desk;
 
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
-import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /** Tasks of one desk, one after the other, in the order they were asked for. */
@@ -13,16 +12,23 @@ final class SerialTasks {
     private CompletableFuture<Void> last = CompletableFuture.completedFuture(null);
 
     /**
-     * @throws RejectedExecutionException when too many wait already
+     * @param refused run instead when too many wait already, or no thread is free
      */
-    synchronized void then(Executor threads, Runnable task) {
+    synchronized void then(Executor threads, Runnable task, Runnable refused) {
         if (waiting.incrementAndGet() > MOST_WAITING) {
             waiting.decrementAndGet();
-            throw new RejectedExecutionException("too many wishes of one desk");
+            refused.run();
+            return;
         }
         last =
                 last.handle((done, failure) -> null)
                         .thenRunAsync(task, threads)
-                        .whenComplete((done, failure) -> waiting.decrementAndGet());
+                        .whenComplete(
+                                (done, failure) -> {
+                                    waiting.decrementAndGet();
+                                    if (failure != null) {
+                                        refused.run();
+                                    }
+                                });
     }
 }
