@@ -3,6 +3,7 @@ package app.jerboa.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.sql.DriverManager;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.BlockingQueue;
@@ -65,6 +66,30 @@ class LiveTest extends RunningServer {
             }
         }
         assertThat(until(meiHears, "ended")).isTrue();
+    }
+
+    /** What is told while the line to the database is cut is not lost: everybody looks anew. */
+    @Test
+    void aCutLineOfNoticesIsMendedAndNothingIsMissed() throws Exception {
+        Client asha = new Client().signIn();
+        String job =
+                "/api/jobs/"
+                        + asha.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong();
+        BlockingQueue<String> heard = listening(asha, job, "tab-asha-7");
+        try (var connection =
+                        DriverManager.getConnection(databaseUrl(), "jerboa", databasePassword());
+                var statement = connection.createStatement();
+                var cut =
+                        statement.executeQuery(
+                                "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and application_name = 'jerboa notices'")) {
+            assertThat(cut.next()).as("there was a line to cut").isTrue();
+        }
+        asha.send(
+                "POST", job + "/changes", edit("device", 7, "address", "10.44.8.21", "10.44.8.41"));
+        assertThat(until(heard, "\"version\":0")).as("told to look anew").isTrue();
+        asha.send(
+                "POST", job + "/changes", edit("device", 7, "address", "10.44.8.41", "10.44.8.42"));
+        assertThat(until(heard, "\"version\":3")).isTrue();
     }
 
     private static BlockingQueue<String> listening(Client client, String job, String tab)

@@ -9,6 +9,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -16,6 +17,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Flow;
 import java.util.function.Consumer;
 import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
@@ -268,6 +270,15 @@ abstract class RunningServer {
                 request.header("X-Passphrase", passphrase);
             }
             return send(request.build());
+        }
+
+        /** A file of unknown length, as fast as it comes. */
+        Answer sendStream(String path, Flow.Publisher<ByteBuffer> file) {
+            return send(
+                    request(path)
+                            .header("Content-Type", "application/json")
+                            .POST(HttpRequest.BodyPublishers.fromPublisher(file))
+                            .build());
         }
 
         private HttpRequest.Builder request(String path) {

@@ -141,7 +141,7 @@ public final class JobUnderTest {
     }
 
     public Job after(ChangeSet changes) {
-        return editor.apply(job(), changes);
+        return editor.apply(job(), changes.numbered(items.size() + 1L));
     }
 
     public static String text(Edit edit) {

@@ -28,6 +28,10 @@ import tools.jackson.databind.JsonNode;
  */
 public final class Programs implements AutoCloseable {
     public static final String PASSWORD = "journey-password";
+
+    /** What makes the first account where there is no demo. */
+    public static final String FIRST_CODE = "sand-dune-4417";
+
     private static final Path ROOT =
             Path.of(System.getProperty("jerboa.root", "..")).toAbsolutePath().normalize();
 
@@ -178,6 +182,8 @@ public final class Programs implements AutoCloseable {
 
     private Map<String, String> environment(int port) {
         return Map.of(
+                "JERBOA_FIRST_CODE",
+                demo ? "" : FIRST_CODE,
                 "JERBOA_PORT",
                 "" + port,
                 "JERBOA_DB_URL",

@@ -18,9 +18,14 @@ class FirstUseJourney {
             desk.page.getByLabel("Sign-in name").fill("tomas");
             desk.page.getByLabel("Your name, as others read it").fill("Tomas Okoro");
             desk.page.getByLabel("Password").fill("short");
+            desk.page.getByLabel("Code for the first account").fill(Programs.FIRST_CODE);
             desk.press("Make the account");
             assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("password needs 10");
             desk.page.getByLabel("Password").fill("long enough for this");
+            desk.page.getByLabel("Code for the first account").fill("a guess");
+            desk.press("Make the account");
+            assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("not the code");
+            desk.page.getByLabel("Code for the first account").fill(Programs.FIRST_CODE);
             desk.press("Make the account");
             assertThat(desk.page.getByText("You have no job at hand")).isVisible();
             desk.press("From the demo");

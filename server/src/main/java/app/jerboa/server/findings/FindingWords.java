@@ -81,6 +81,7 @@ public class FindingWords {
                 edits.isEmpty() && !adds.isEmpty()
                         ? adds.stream()
                                 .map(i -> i.text(Field.NAME))
+                                .filter(name -> !name.isEmpty())
                                 .collect(Collectors.joining(", "))
                         : edits.isEmpty()
                                 ? fix.changes().removes().stream()
@@ -114,7 +115,8 @@ public class FindingWords {
             case ADDRESS, GATEWAY -> name + " to " + edit.after();
             case PREFIX -> name + " to /" + edit.after();
             case NAME -> name + " to " + edit.after();
-            case KEY, PANEL_KEY -> edit.after().isEmpty() ? name : name + " to key " + edit.after();
+            case KEY, ALSO_KEY, PANEL_KEY ->
+                    edit.after().isEmpty() ? name : name + " to key " + edit.after();
             case INPUT -> name + " to input " + edit.after();
             case CONTROL_ID -> name + " to ID " + edit.after();
             case PAN_LIMIT -> name + " to " + edit.after() + "° each way";
@@ -124,6 +126,10 @@ public class FindingWords {
             case BAUD -> name + " to " + edit.after() + " baud";
             case FRAMING, SERIAL_PROTOCOL -> name + " to " + edit.after();
             case OUTGOING -> "the programme to " + edit.after() + " Mb/s";
+            case CONTROLLER, ALSO, PANEL ->
+                    edit.after().isEmpty()
+                            ? name
+                            : "on " + names.apply(Long.parseLong(edit.after()));
             case FITTED -> name + " to " + names.apply(Long.parseLong(edit.after()));
             default -> name;
         };

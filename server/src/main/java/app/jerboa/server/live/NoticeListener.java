@@ -80,6 +80,7 @@ class NoticeListener {
         Properties properties = new Properties();
         properties.setProperty("user", database.determineUsername());
         properties.setProperty("password", database.determinePassword());
+        properties.setProperty("ApplicationName", "jerboa notices");
         properties.setProperty("connectTimeout", SILENCE_SECONDS);
         properties.setProperty("socketTimeout", SILENCE_SECONDS);
         properties.setProperty("tcpKeepAlive", "true");

@@ -3,6 +3,7 @@ package app.jerboa.server.people;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Right;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -60,9 +61,13 @@ class JobAccess implements HandlerInterceptor, WebMvcConfigurer, SmartInitializi
         }
     }
 
+    /** A stream that ends is dispatched once more; it was let in when it began. */
     @Override
     public boolean preHandle(
             HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (request.getDispatcherType() == DispatcherType.ASYNC) {
+            return true;
+        }
         Object variables = request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
         if (handler instanceof HandlerMethod method
                 && variables instanceof Map<?, ?> map

@@ -44,11 +44,6 @@ class RoomFilter extends OncePerRequestFilter {
     protected void doFilterInternal(
             HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String query = request.getQueryString();
-        if (query != null && query.contains("%00")) {
-            ProblemWriter.write(json, response, unstorable());
-            return;
-        }
         if (!entered()) {
             response.setHeader("Retry-After", "2");
             ProblemWriter.write(json, response, tooBusy());
@@ -68,13 +63,6 @@ class RoomFilter extends OncePerRequestFilter {
             Thread.currentThread().interrupt();
             return false;
         }
-    }
-
-    private static Problem unstorable() {
-        return new Problem(
-                HttpStatus.BAD_REQUEST,
-                "bad-value",
-                "The address holds a sign that cannot be stored or looked for. Nothing was changed.");
     }
 
     private static Problem tooBusy() {

@@ -65,29 +65,22 @@ final class RouteCheck {
         Device camera = plan.camera(line);
         Set<Function> wanted = Wanted.of(line, camera.profile());
         Map<Function, ControlRoute> planned = new LinkedHashMap<>();
-        List<String> without = new ArrayList<>();
+        List<Function> without = new ArrayList<>();
         for (Function function : wanted) {
             plan.routes()
                     .planned(line, function)
-                    .ifPresentOrElse(
-                            r -> planned.put(function, r),
-                            () -> without.add(function.toString().replace('-', '/')));
+                    .ifPresentOrElse(r -> planned.put(function, r), () -> without.add(function));
         }
         unkeyed(line, camera);
         if (wanted.contains(Function.ZOOM) && !plan.routes().zooms(camera)) {
-            without.remove("zoom");
+            without.remove(Function.ZOOM);
         }
-        boolean sound = without.remove("audio");
+        boolean sound = without.remove(Function.AUDIO);
         if (sound) {
             found.add(plan.about(line, LineCodes.AUDIO, Field.WANTS, Map.of()));
         }
         if (!without.isEmpty() && !plan.routes().lacksNetwork(camera)) {
-            found.add(
-                    plan.about(
-                            line,
-                            LineCodes.FUNCTION,
-                            Field.WANTS,
-                            Map.of("functions", Naming.list(without))));
+            found.add(WithoutRoute.of(plan, line, without));
         }
         planned.values().forEach(r -> route(line, r));
         if (planned.values().stream().anyMatch(r -> r.needs().contains(RouteNeed.REMOTE_ON))) {

@@ -304,12 +304,15 @@ class LineChecksTest {
         job.device("Stick", STICK);
         job.line(1, job.device("L1", PTZ));
         assertThat(only("CTRL-FUNCTION").facts())
-                .containsEntry("functions", "pan/tilt, zoom, focus");
+                .containsEntry("functions", "pan/tilt, zoom, focus")
+                .containsEntry("what", "key")
+                .containsEntry("controllers", "Stick");
+        goneAfter(only("CTRL-FUNCTION"), 0);
         job.line(2, job.device("L2", PTZ), Field.WANTS, "tracking");
         assertThat(LineChecks.check(job.job()))
                 .filteredOn(f -> f.code().code().equals("CTRL-FUNCTION"))
-                .extracting(f -> f.facts().get("functions"))
-                .contains("tracking");
+                .extracting(f -> f.facts().get("functions") + " " + f.facts().get("what"))
+                .contains("tracking never");
     }
 
     @Test

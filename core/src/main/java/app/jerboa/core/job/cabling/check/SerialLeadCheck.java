@@ -6,6 +6,7 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.SerialRate;
+import app.jerboa.core.job.control.ControlRoutes;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
@@ -29,6 +30,9 @@ final class SerialLeadCheck {
     private final CablingPlan plan;
     private final List<Finding> found = new ArrayList<>();
 
+    /** Worked out when the first lead is too long. */
+    private ControlRoutes routes;
+
     private SerialLeadCheck(CablingPlan plan) {
         this.plan = plan;
     }
@@ -36,7 +40,7 @@ final class SerialLeadCheck {
     static List<Finding> of(CablingPlan plan) {
         SerialLeadCheck check = new SerialLeadCheck(plan);
         for (ChainOrBus line : plan.serial()) {
-            line.links().forEach(l -> check.length(line.signal(), l));
+            line.links().forEach(l -> check.length(line, l));
             line.links().forEach(check::subscribed);
             check.order(line);
             check.rate(line);
@@ -44,21 +48,32 @@ final class SerialLeadCheck {
         return check.found;
     }
 
-    private void length(Signal signal, Link link) {
+    private void length(ChainOrBus line, Link link) {
+        Signal signal = line.signal();
         double metres = link.run().metres();
         double sure = signal == Signal.RS_232 ? SerialReach.RS_232_SURE : SerialReach.RS_422;
         double likely = signal == Signal.RS_232 ? SerialReach.rs232Likely() : SerialReach.RS_422;
         if (signal != Signal.RS_485 && metres > sure) {
             found.add(
                     plan.about(
-                            link,
-                            metres > likely ? CablingCodes.LENGTH : CablingCodes.LENGTH_LIKELY,
-                            Field.METRES,
-                            Map.of(
-                                    "signal", signal.toString(),
-                                    "sure", Lengths.text(sure),
-                                    "likely", Lengths.text(likely))));
+                                    link,
+                                    metres > likely
+                                            ? CablingCodes.LENGTH
+                                            : CablingCodes.LENGTH_LIKELY,
+                                    Field.METRES,
+                                    Map.of(
+                                            "signal", signal.toString(),
+                                            "sure", Lengths.text(sure),
+                                            "likely", Lengths.text(likely)))
+                            .withFixes(signal == Signal.RS_232 ? farther(line, link) : List.of()));
         }
+    }
+
+    private List<Fix> farther(ChainOrBus line, Link link) {
+        if (routes == null) {
+            routes = new ControlRoutes(plan.job(), plan.cabling().kit());
+        }
+        return FartherFixes.of(plan, routes, line, link);
     }
 
     private void subscribed(Link link) {

@@ -3,6 +3,7 @@ package app.jerboa.core.job.cabling.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.job.JobUnderTest;
+import app.jerboa.core.job.check.LineChecks;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
@@ -406,6 +407,58 @@ class CablingChecksTest {
             assertThat(codes()).isEmpty();
         } else {
             assertThat(only("SER-LENGTH").code().severity()).hasToString(severity);
+        }
+    }
+
+    /** A head too far for RS-232: each way out by itself, and all of them, best first. */
+    @ParameterizedTest
+    @CsvSource({
+        "RS_422, VISCA_SERIAL, false, rs-422",
+        "UDP, VISCA_IP, false, by-network",
+        ", , true, serial-server",
+        "UDP, VISCA_IP, true, by-network serial-server"
+    })
+    void offersWhatReachesFarther(Transport also, Protocol protocol, boolean tcp, String keys) {
+        SomeProfiles far = profile("far", Sort.CEILING_PTZ).serial(9600).at("10.44.8.90");
+        SomeProfiles desk = profile("desk", Sort.HYBRID_STICK).serial(9600).keys(7, 1, false);
+        far.speaking(Protocol.VISCA_SERIAL, Transport.RS_232, false)
+                .port("IN", Join.RS_232_IN, 1, PortUse.CONTROL)
+                .port("RS-422", Join.RS_422, 1, PortUse.CONTROL);
+        desk.speaking(Protocol.VISCA_SERIAL, Transport.RS_232, true)
+                .port("OUT", Join.RS_232_OUT, 1, PortUse.CONTROL)
+                .port("RS-422", Join.RS_422, 1, PortUse.CONTROL);
+        if (also != null) {
+            far.speaking(protocol, also, false);
+            desk.speaking(protocol, also, true);
+        }
+        if (tcp) {
+            desk.speaking(Protocol.VISCA_TCP, Transport.TCP, true);
+        }
+        Profile server =
+                profile("serial-server-1", Sort.SERIAL_SERVER)
+                        .speaking(Protocol.VISCA_TCP, Transport.TCP, false)
+                        .speaking(Protocol.VISCA_SERIAL, Transport.RS_232, true)
+                        .port("SERIAL", Join.RS_232_OUT, 1, PortUse.CONTROL)
+                        .profile();
+        JobUnderTest hall = new JobUnderTest(far.profile(), desk.profile(), server);
+        hall.site(Field.SCHOOL_WIRING, "rs-232");
+        long stick = hall.device("K", desk.profile());
+        long head = hall.device("L1", far.profile());
+        hall.line(1, head, Field.CONTROLLER, stick, Field.KEY, 1);
+        hall.run(stick, "OUT", head, "IN", "serial", 60);
+        Finding found =
+                CablingChecks.check(hall.job()).stream()
+                        .filter(f -> f.code().equals(CablingCodes.LENGTH))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(found.fixes()).extracting(Fix::key).containsExactly(keys.split(" "));
+        for (Fix fix : found.fixes()) {
+            assertThat(hall.after(fix, CablingChecks::check))
+                    .as(fix.key())
+                    .doesNotContain("SER-LENGTH");
+            assertThat(hall.after(fix, LineChecks::check))
+                    .as(fix.key())
+                    .isSubsetOf(hall.codes(LineChecks::check));
         }
     }
 
