@@ -105,7 +105,6 @@ function WorldChip({ job }: { readonly job: number }) {
   const rig = useQuery({
     queryKey: jobKeys.rig(job),
     queryFn: () => get<Rig>(`/api/jobs/${job}/rig`),
-    refetchInterval: 5000,
     retry: false,
   })
   const connected = rig.data?.connected === true

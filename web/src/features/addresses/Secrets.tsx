@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { del, get, post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
-import type { Job, SecretRow, SecretsView } from '../../shared/api/types'
+import type { Job, JobPatch, SecretRow, SecretsView } from '../../shared/api/types'
 import { SecretValue } from '../../shared/ui/SecretValue'
 import type { Column } from '../../shared/ui/SheetTable'
 import { SheetTable } from '../../shared/ui/SheetTable'
@@ -22,9 +22,9 @@ export function Secrets({ job }: { readonly job: Job }) {
     queryFn: () => get<SecretsView>(`/api/jobs/${job.id}/secrets`),
   })
   const make = useJobRequest((deviceIds: readonly number[]) =>
-    post<Job>(`/api/jobs/${job.id}/secrets/make`, { deviceIds }),
+    post<JobPatch>(`/api/jobs/${job.id}/secrets/make`, { deviceIds }),
   )
-  const drop = useJobRequest((id: number) => del<Job>(`/api/jobs/${job.id}/secrets/${id}`))
+  const drop = useJobRequest((id: number) => del<JobPatch>(`/api/jobs/${job.id}/secrets/${id}`))
   const may = rights(job).plan
   const rows = query.data?.secrets ?? []
   const lacking = rows.filter((r) => r.use === 'password' && r.deviceId > 0 && weak(r))

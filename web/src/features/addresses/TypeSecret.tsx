@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
-import type { Job, SecretRow } from '../../shared/api/types'
+import type { Job, JobPatch, SecretRow } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useWords } from './secretWords'
 
@@ -25,7 +25,7 @@ export function TypeSecret({ job, secret, onClose }: Props) {
   const [name, setName] = useState(secret.name)
   const [value, setValue] = useState('')
   const send = useJobRequest(() =>
-    post<Job>(`/api/jobs/${job.id}/secrets`, { id: secret.id, deviceId: device, use, name, value }),
+    post<JobPatch>(`/api/jobs/${job.id}/secrets`, { id: secret.id, deviceId: device, use, name, value }),
   )
   const free = secret.id === 0 && secret.deviceId === 0
   return (

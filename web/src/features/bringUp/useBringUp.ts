@@ -3,8 +3,8 @@ import { get, post, put } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
 import type { BringUp, Job, Methods, Outcome, Rig } from '../../shared/api/types'
 
-/** Another technician or another machine may go on: look again this often. */
-const AGAIN_MILLIS = 2000
+/** A simulated device that starts up is looked at this often; nothing else changes by itself. */
+const BOOT_MILLIS = 1000
 
 export function useBringUp(job: number) {
   const queries = useQueryClient()
@@ -12,7 +12,6 @@ export function useBringUp(job: number) {
   const view = useQuery({
     queryKey: jobKeys.bringUp(job),
     queryFn: () => get<BringUp>(path),
-    refetchInterval: AGAIN_MILLIS,
   })
   const show = async (next: BringUp) => {
     queries.setQueryData(jobKeys.bringUp(job), next)
@@ -67,7 +66,8 @@ export function useRig(job: number) {
   const rig = useQuery({
     queryKey: jobKeys.rig(job),
     queryFn: () => get<Rig>(path),
-    refetchInterval: AGAIN_MILLIS,
+    refetchInterval: (query) =>
+      query.state.data?.devices.some((d) => d.phase === 'booting') ? BOOT_MILLIS : false,
   })
   const show = async (next: Rig) => {
     queries.setQueryData(jobKeys.rig(job), next)

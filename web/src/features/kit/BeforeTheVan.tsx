@@ -6,8 +6,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
-import { showJob } from '../../shared/api/job'
-import type { Job, PrepTask } from '../../shared/api/types'
+import { showChange } from '../../shared/api/job'
+import type { Job, JobPatch, PrepTask } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { usePreparation } from './usePreparation'
 
@@ -24,13 +24,13 @@ export function BeforeTheVan({ job }: { readonly job: Job }) {
   const list = usePreparation(job)
   const tick = useMutation({
     mutationFn: (t: PrepTask) =>
-      post<Job>(`/api/jobs/${job.id}/preparation`, {
+      post<JobPatch>(`/api/jobs/${job.id}/preparation`, {
         device: t.device,
         profile: t.profile,
         what: t.what,
         done: t.doneBy === '',
       }),
-    onSuccess: (view) => showJob(queries, view),
+    onSuccess: (view) => showChange(queries, view),
   })
   const tasks = list.data ?? []
   const open = tasks.filter((t) => t.doneBy === '')

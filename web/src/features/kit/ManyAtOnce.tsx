@@ -6,8 +6,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { editing } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
-import { showJob, useChange } from '../../shared/api/job'
-import type { Device, Job } from '../../shared/api/types'
+import { showChange, useChange } from '../../shared/api/job'
+import type { Device, Job, JobPatch } from '../../shared/api/types'
 import { formats } from '../../shared/formats'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useShelf } from './Shelf'
@@ -28,10 +28,10 @@ export function ManyAtOnce({ job, devices, onDone }: Props) {
   const fields = useFields(job)
   const choices = fields[field]?.choices
   const remove = useMutation({
-    mutationFn: () => post<Job>(`/api/jobs/${job.id}/kit/remove`, { devices: devices.map((d) => d.id) }),
+    mutationFn: () => post<JobPatch>(`/api/jobs/${job.id}/kit/remove`, { devices: devices.map((d) => d.id) }),
     onSuccess: async (view) => {
       onDone()
-      await showJob(queries, view)
+      await showChange(queries, view)
     },
   })
   const choose = (next: string) => {

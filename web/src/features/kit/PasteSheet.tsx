@@ -9,8 +9,8 @@ import TextField from '@mui/material/TextField'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { post, sentence } from '../../shared/api/client'
-import { showJob } from '../../shared/api/job'
-import type { Job, SheetView } from '../../shared/api/types'
+import { showChange } from '../../shared/api/job'
+import type { Job, JobPatch, SheetView } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { SheetPreview } from './SheetPreview'
 
@@ -47,14 +47,14 @@ export function PasteSheet({ job, text: pasted, onClose }: Props) {
   const seen = read.data
   const take = useMutation({
     mutationFn: () =>
-      post<Job>(`/api/jobs/${job.id}/kit/sheet`, {
+      post<JobPatch>(`/api/jobs/${job.id}/kit/sheet`, {
         text,
         columns: seen?.columns ?? [],
         headings: seen?.headings ?? false,
       }),
     onSuccess: async (view) => {
       onClose()
-      await showJob(queries, view)
+      await showChange(queries, view)
     },
   })
   const again = (next: string) => {

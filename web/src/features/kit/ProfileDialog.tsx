@@ -7,8 +7,8 @@ import DialogTitle from '@mui/material/DialogTitle'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Refused, post, put, sentence } from '../../shared/api/client'
-import { showJob } from '../../shared/api/job'
-import type { Job } from '../../shared/api/types'
+import { showChange } from '../../shared/api/job'
+import type { Job, JobPatch } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { FactsForm } from './FactsForm'
 import type { Facts } from './profileSchema'
@@ -33,11 +33,11 @@ export function ProfileDialog({ job, start, own = 0, onClose }: Props) {
   const save = useMutation({
     mutationFn: (now: Facts) =>
       own > 0
-        ? put<Job>(`/api/jobs/${job.id}/profiles/${own}`, { was: start, facts: now })
-        : post<Job>(`/api/jobs/${job.id}/profiles`, now),
+        ? put<JobPatch>(`/api/jobs/${job.id}/profiles/${own}`, { was: start, facts: now })
+        : post<JobPatch>(`/api/jobs/${job.id}/profiles`, now),
     onSuccess: async (view) => {
       onClose()
-      await showJob(queries, view)
+      await showChange(queries, view)
     },
   })
   // The first wrong place comes into sight; there may be several.

@@ -7,8 +7,8 @@ import { useState } from 'react'
 import type { KeyboardEvent } from 'react'
 import { rights } from '../../shared/api/changes'
 import { get, post, sentence } from '../../shared/api/client'
-import { jobKeys, showJob } from '../../shared/api/job'
-import type { Job, ShelfProfile } from '../../shared/api/types'
+import { jobKeys, showChange } from '../../shared/api/job'
+import type { Job, JobPatch, ShelfProfile } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { found, howMany } from './howMany'
 
@@ -39,9 +39,9 @@ export function Shelf({ job, onFacts, onImport }: Props) {
   // What was asked for leaves the field at once, so that the next can be typed; it comes back if refused.
   const add = useMutation({
     mutationFn: (wanted: { profile: string; count: number; typed: string }) =>
-      post<Job>(`/api/jobs/${job.id}/kit`, { profile: wanted.profile, count: wanted.count }),
+      post<JobPatch>(`/api/jobs/${job.id}/kit`, { profile: wanted.profile, count: wanted.count }),
     onError: (_, wanted) => setTyped((now) => now || wanted.typed),
-    onSuccess: (view) => showJob(queries, view),
+    onSuccess: (view) => showChange(queries, view),
   })
   const ask = (profile: string) => {
     add.mutate({ profile, count, typed })

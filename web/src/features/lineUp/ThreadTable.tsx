@@ -5,7 +5,7 @@ import type { DragEvent } from 'react'
 import { rights } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
-import type { Device, Job, Line } from '../../shared/api/types'
+import type { Device, Job, JobPatch, Line } from '../../shared/api/types'
 import { formats } from '../../shared/formats'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
 import { EditCell } from '../../shared/ui/EditCell'
@@ -32,7 +32,7 @@ interface Move {
 /** One row a line, its stations in the order of the work; each is edited where it stands. */
 export function ThreadTable({ job }: { readonly job: Job }) {
   const move = useJobRequest((m: Move) =>
-    post<Job>(`/api/jobs/${job.id}/lines/${m.line}/place`, { to: m.to }),
+    post<JobPatch>(`/api/jobs/${job.id}/lines/${m.line}/place`, { to: m.to }),
   )
   const wide = useMediaQuery('(min-width:1200px)')
   const devices = new Map(job.devices.map((d) => [d.id, d]))

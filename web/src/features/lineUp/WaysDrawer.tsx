@@ -7,7 +7,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { editing, rights } from '../../shared/api/changes'
 import { del, get, put, sentence } from '../../shared/api/client'
 import { jobKeys, useChange, useJobRequest } from '../../shared/api/job'
-import type { Job, Line, RouteWay } from '../../shared/api/types'
+import type { Job, JobPatch, Line, RouteWay } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { FUNCTIONS, functionWords } from './functionWords'
 
@@ -28,8 +28,8 @@ export function WaysDrawer({ job, line: lineId, function: f, onClose }: Props) {
   })
   const choose = useJobRequest((w: RouteWay | undefined) =>
     w
-      ? put<Job>(path, { controllerId: w.controllerId, protocol: w.protocol, throughId: w.throughId })
-      : del<Job>(path),
+      ? put<JobPatch>(path, { controllerId: w.controllerId, protocol: w.protocol, throughId: w.throughId })
+      : del<JobPatch>(path),
   )
   const line = job.lines.find((l) => l.id === lineId)
   if (!line) return null

@@ -3,7 +3,8 @@ import type { QueryClient } from '@tanstack/react-query'
 import { Refused, del, get, post } from './client'
 import { newKey } from './newKey'
 import { outbox } from './outbox'
-import type { Changes, Job, JobSummary, Preview } from './types'
+import { patchJob } from './patch'
+import type { Changes, Job, JobPatch, JobSummary, Preview } from './types'
 
 export const jobKeys = {
   all: ['jobs'] as const,
@@ -24,26 +25,50 @@ export const jobKeys = {
 export const useJobs = () =>
   useQuery({ queryKey: jobKeys.all, queryFn: () => get<JobSummary[]>('/api/jobs') })
 
-export const useJob = (job: number) =>
-  useQuery({ queryKey: jobKeys.one(job), queryFn: () => get<Job>(`/api/jobs/${job}`) })
+/** What a page that shows the job has missed; the whole job where the server cannot say that any more. */
+async function readJob(queries: QueryClient, job: number): Promise<Job> {
+  const known = queries.getQueryData<Job>(jobKeys.one(job))
+  if (!known) return get<Job>(`/api/jobs/${job}`)
+  try {
+    return patchJob(known, await get<JobPatch>(`/api/jobs/${job}/patch?since=${known.version}`))
+  } catch (error) {
+    if (error instanceof Refused && error.code === 'too-far-behind') return get<Job>(`/api/jobs/${job}`)
+    throw error
+  }
+}
+
+/** Of two answers that crossed each other the newer counts. */
+async function readNewest(queries: QueryClient, job: number): Promise<Job> {
+  const read = await readJob(queries, job)
+  const meanwhile = queries.getQueryData<Job>(jobKeys.one(job))
+  return meanwhile && meanwhile.version > read.version ? meanwhile : read
+}
+
+export function useJob(job: number) {
+  const queries = useQueryClient()
+  return useQuery({ queryKey: jobKeys.one(job), queryFn: () => readNewest(queries, job) })
+}
 
 export const previewChanges = (job: number, changes: Changes) =>
   post<Preview>(`/api/jobs/${job}/changes/preview`, changes)
 
-/** Shows a job as it came back from a change, unless something newer came meanwhile. */
-export async function showJob(queries: QueryClient, view: Job): Promise<void> {
-  queries.setQueryData<Job>(jobKeys.one(view.id), (old) => (old && old.version > view.version ? old : view))
-  await queries.invalidateQueries({ queryKey: jobKeys.bringUp(view.id) })
-  await queries.invalidateQueries({ queryKey: jobKeys.log(view.id) })
+/** Shows what a change did; what others did before it and is not shown here yet is asked for. */
+export async function showChange(queries: QueryClient, patch: JobPatch): Promise<void> {
+  const key = jobKeys.one(patch.id)
+  const known = queries.getQueryData<Job>(key)
+  if (known?.version === patch.from) queries.setQueryData<Job>(key, patchJob(known, patch))
+  else await queries.invalidateQueries({ queryKey: key, exact: true })
+  await queries.invalidateQueries({ queryKey: jobKeys.bringUp(patch.id) })
+  await queries.invalidateQueries({ queryKey: jobKeys.log(patch.id) })
   await queries.invalidateQueries({ queryKey: jobKeys.all })
 }
 
-function useJobCommand<In>(send: (input: In) => Promise<Job | undefined>) {
+function useJobCommand<In>(send: (input: In) => Promise<JobPatch | undefined>) {
   const queries = useQueryClient()
   return useMutation({
     mutationFn: send,
-    onSuccess: async (view) => {
-      if (view) await showJob(queries, view)
+    onSuccess: async (patch) => {
+      if (patch) await showChange(queries, patch)
     },
   })
 }
@@ -57,7 +82,7 @@ export const useChange = (job: number) =>
     }
     const key = newKey()
     try {
-      return await post<Job>(`/api/jobs/${job}/changes`, changes, key)
+      return await post<JobPatch>(`/api/jobs/${job}/changes`, changes, key)
     } catch (error) {
       if (!(error instanceof Refused && error.silent)) throw error
       outbox.keep(job, changes, key)
@@ -65,12 +90,14 @@ export const useChange = (job: number) =>
     }
   })
 
-export const useUndo = (job: number) => useJobCommand<void>(() => post<Job>(`/api/jobs/${job}/undo`))
-export const useRedo = (job: number) => useJobCommand<void>(() => post<Job>(`/api/jobs/${job}/redo`))
+export const useUndo = (job: number) => useJobCommand<void>(() => post<JobPatch>(`/api/jobs/${job}/undo`))
+export const useRedo = (job: number) => useJobCommand<void>(() => post<JobPatch>(`/api/jobs/${job}/redo`))
 export const useWaive = (job: number) =>
-  useJobCommand((body: { finding: string; reason: string }) => post<Job>(`/api/jobs/${job}/waivers`, body))
+  useJobCommand((body: { finding: string; reason: string }) =>
+    post<JobPatch>(`/api/jobs/${job}/waivers`, body),
+  )
 export const useUnwaive = (job: number) =>
-  useJobCommand((waiver: number) => del<Job>(`/api/jobs/${job}/waivers/${waiver}`))
+  useJobCommand((waiver: number) => del<JobPatch>(`/api/jobs/${job}/waivers/${waiver}`))
 
-/** Shows the job as any other request of a page answered with it. */
-export const useJobRequest = <In>(send: (input: In) => Promise<Job>) => useJobCommand<In>(send)
+/** Shows what any other request of a page did to the job. */
+export const useJobRequest = <In>(send: (input: In) => Promise<JobPatch>) => useJobCommand<In>(send)

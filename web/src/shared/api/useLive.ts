@@ -43,7 +43,7 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       const known = queries.getQueryData<Job>(jobKeys.one(job))
       if (version > 0 && known && known.version >= version) return
       void queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
-      for (const part of [jobKeys.bringUp(job), jobKeys.log(job), jobKeys.people(job)]) {
+      for (const part of [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.log(job), jobKeys.people(job)]) {
         void queries.invalidateQueries({ queryKey: part })
       }
     }

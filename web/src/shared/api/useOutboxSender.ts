@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { Refused, post, sentence } from './client'
-import { showJob } from './job'
+import { showChange } from './job'
 import { outbox, useOutbox } from './outbox'
-import type { Job } from './types'
+import type { JobPatch } from './types'
 
 const AGAIN_MILLIS = 1500
 
@@ -19,9 +19,9 @@ export function useOutboxSender(job: number): void {
       if (busy || !next) return
       busy = true
       try {
-        const view = await post<Job>(`/api/jobs/${job}/changes`, next.changes, next.key)
+        const view = await post<JobPatch>(`/api/jobs/${job}/changes`, next.changes, next.key)
         outbox.drop(next.key)
-        await showJob(queries, view)
+        await showChange(queries, view)
       } catch (error) {
         if (!(error instanceof Refused && error.silent)) {
           outbox.refuse(next.key, sentence(error), error instanceof Refused ? error.body.theirs : undefined)

@@ -122,7 +122,11 @@ abstract class RunningServer {
         return Map.of("adds", List.of(), "edits", List.of(edit), "removes", List.of());
     }
 
-    /** What came back. */
+    /**
+     * What came back; after a change, the job as it is then.
+     *
+     * @param text as it came
+     */
     record Answer(int status, JsonNode json, String text, HttpResponse<String> raw) {
         String code() {
             return json.path("code").asString("");
@@ -133,6 +137,7 @@ abstract class RunningServer {
     final class Client {
         private final CookieManager cookies = new CookieManager();
         private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+        private final Shown shown = new Shown();
         boolean sendToken = true;
 
         Client signIn() {
@@ -301,7 +306,12 @@ abstract class RunningServer {
                 boolean json =
                         response.headers().firstValue("Content-Type").orElse("").contains("json");
                 JsonNode body = JSON.readTree(json ? response.body() : "{}");
-                return new Answer(response.statusCode(), body, response.body(), response);
+                shown.read(request.uri().getPath(), body);
+                JsonNode seen =
+                        Shown.isPatch(body) && !request.method().equals("GET")
+                                ? shown.follow(body, job -> get(job).json())
+                                : body;
+                return new Answer(response.statusCode(), seen, response.body(), response);
             } catch (IOException | InterruptedException e) {
                 throw new IllegalStateException("no answer", e);
             }

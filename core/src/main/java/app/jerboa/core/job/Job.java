@@ -13,6 +13,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -21,6 +22,7 @@ import java.util.stream.Stream;
  * @param subnets never empty; the first is where the plan puts devices
  * @param devices in the order they came
  * @param lines in line order
+ * @param worked what was worked out from the rest
  */
 public record Job(
         Site site,
@@ -35,7 +37,8 @@ public record Job(
         List<Prepared> prepared,
         List<Secret> secrets,
         List<OwnProfile> profiles,
-        List<Waiver> waivers) {
+        List<Waiver> waivers,
+        Worked worked) {
     /** Who holds the address that each subnet promises to the technician. */
     private static final String LAPTOP = "the technician’s laptop";
 
@@ -83,7 +86,8 @@ public record Job(
                 only(Prepared.class, items, BY_ID),
                 only(Secret.class, items, BY_ID),
                 only(OwnProfile.class, items, BY_ID),
-                only(Waiver.class, items, BY_ID));
+                only(Waiver.class, items, BY_ID),
+                new Worked());
     }
 
     private static <T extends JobItem> List<T> only(
@@ -108,6 +112,16 @@ public record Job(
                         profiles,
                         waivers)
                 .flatMap(List::stream);
+    }
+
+    /**
+     * What is worked out from this job: once, however many ask. The work must look at nothing else,
+     * and nobody may change what it gives.
+     *
+     * @param what names it; one class, one thing
+     */
+    public <T> T worked(Class<T> what, Supplier<T> work) {
+        return worked.get(what, work);
     }
 
     public String name() {
@@ -161,14 +175,10 @@ public record Job(
     }
 
     public Optional<Device> device(DeviceId id) {
-        return devices.stream().filter(d -> d.id().equals(id)).findFirst();
+        return Optional.ofNullable(KitIndex.of(this).device(id));
     }
 
     public Optional<JobItem> item(ItemRef ref) {
         return items().filter(i -> i.ref().equals(ref)).findFirst();
-    }
-
-    public Optional<Line> lineOf(DeviceId camera) {
-        return lines.stream().filter(l -> l.camera().equals(camera)).findFirst();
     }
 }

@@ -23,8 +23,14 @@ import java.util.stream.Stream;
 public final class JobAddresses {
     private JobAddresses() {}
 
+    private record All(List<AddressFacts> facts) {}
+
     /** One for each subnet, in their order. */
     public static List<AddressFacts> facts(Job job) {
+        return job.worked(All.class, () -> new All(gathered(job))).facts();
+    }
+
+    private static List<AddressFacts> gathered(Job job) {
         List<CountingRun> runs = runs(job);
         Map<DeviceId, Subnet> homes = homes(job, runs);
         return job.subnets().stream().map(s -> facts(job, s, homes, runs)).toList();

@@ -17,6 +17,10 @@ public final class KitIndex {
     private KitIndex() {}
 
     public static KitIndex of(Job job) {
+        return job.worked(KitIndex.class, () -> index(job));
+    }
+
+    private static KitIndex index(Job job) {
         KitIndex index = new KitIndex();
         for (Device d : job.devices()) {
             index.byId.put(d.id(), d);

@@ -31,7 +31,7 @@ public final class LineOrder {
         order.add(Math.max(0, Math.min(to, order.size())), moving);
         List<Integer> numbers =
                 job.lines().stream().map(Line::number).sorted(Comparator.naturalOrder()).toList();
-        LineNumbers all = new LineNumbers(job, KitIndex.of(job));
+        LineNumbers all = LineNumbers.of(job);
         List<Change> changes = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
             if (order.get(i).number() != numbers.get(i)) {

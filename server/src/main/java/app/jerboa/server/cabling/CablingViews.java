@@ -3,7 +3,6 @@ package app.jerboa.server.cabling;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItems;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.Feed;
@@ -60,7 +59,7 @@ final class CablingViews {
 
     CablingViews(Job job) {
         this.job = job;
-        cabling = Cabling.of(job, KitIndex.of(job));
+        cabling = Cabling.of(job);
     }
 
     CablingBody page() {

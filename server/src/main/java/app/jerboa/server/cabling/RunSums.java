@@ -4,7 +4,6 @@ import static app.jerboa.server.cabling.Figures.number;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.Feed;
@@ -48,7 +47,7 @@ final class RunSums {
      * @return empty for a run that cannot be
      */
     static List<SumLine> of(Job job, long run, OptionalDouble volts) {
-        Cabling cabling = Cabling.of(job, KitIndex.of(job));
+        Cabling cabling = Cabling.of(job);
         return cabling.links().stream()
                 .filter(l -> l.run().id() == run)
                 .findFirst()

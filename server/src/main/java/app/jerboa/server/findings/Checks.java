@@ -14,10 +14,13 @@ public final class Checks {
     private static final int MOST_REMEMBERED = 200;
     private static final Set<String> LOGGED = ConcurrentHashMap.newKeySet();
 
+    private record Found(List<JobFindings.Judged> all) {}
+
     private Checks() {}
 
     public static List<JobFindings.Judged> of(Job job) {
-        return JobFindings.check(job, Checks::failed);
+        return job.worked(Found.class, () -> new Found(JobFindings.check(job, Checks::failed)))
+                .all();
     }
 
     private static void failed(String discipline, RuntimeException failure) {

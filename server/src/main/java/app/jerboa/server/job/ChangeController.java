@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The commands that change a job; each answers with the job as it is then. */
+/** The commands that change a job; each answers with what it did to the job. */
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class ChangeController {
@@ -65,15 +65,15 @@ class ChangeController {
 
     @PostMapping("/changes")
     @Needs(Right.PLAN)
-    JobView change(
+    JobPatch change(
             @PathVariable("job") long job,
             @RequestBody ChangesBody body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         try {
-            return views.view(commands.apply(job, body, person), person);
+            return views.patch(commands.apply(job, body, person), person);
         } catch (Problem e) {
             if (e.code().equals(Once.CODE)) {
-                return views.view(job, person);
+                return views.present(job, person);
             }
             throw e;
         }
@@ -81,24 +81,24 @@ class ChangeController {
 
     @PostMapping("/undo")
     @Needs(Right.PLAN)
-    JobView undo(
+    JobPatch undo(
             @PathVariable("job") long job,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(commands.undo(job, person), person);
+        return views.patch(commands.undo(job, person), person);
     }
 
     @PostMapping("/redo")
     @Needs(Right.PLAN)
-    JobView redo(
+    JobPatch redo(
             @PathVariable("job") long job,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(commands.redo(job, person), person);
+        return views.patch(commands.redo(job, person), person);
     }
 
     /** It stays visible as waived, with the name and the reason. */
     @PostMapping("/waivers")
     @Needs(Right.PLAN)
-    JobView waive(
+    JobPatch waive(
             @PathVariable("job") long job,
             @RequestBody Waive body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
@@ -119,12 +119,12 @@ class ChangeController {
                                 Field.WAIVED, body.finding(),
                                 Field.REASON, body.reason().strip(),
                                 Field.WAIVED_BY, person.displayName()));
-        return views.view(commands.apply(job, ChangeSet.adding(waiver), person), person);
+        return views.patch(commands.apply(job, ChangeSet.adding(waiver), person), person);
     }
 
     @DeleteMapping("/waivers/{waiver}")
     @Needs(Right.PLAN)
-    JobView unwaive(
+    JobPatch unwaive(
             @PathVariable("job") long job,
             @PathVariable("waiver") long waiver,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
@@ -135,6 +135,6 @@ class ChangeController {
         }
         ChangeSet removal =
                 new ChangeSet(List.of(), List.of(), JobEditor.standing(present, List.of(ref)));
-        return views.view(commands.apply(job, removal, person), person);
+        return views.patch(commands.apply(job, removal, person), person);
     }
 }

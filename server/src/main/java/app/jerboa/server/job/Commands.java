@@ -40,17 +40,28 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class Commands {
+    /** A job as it was and as it is. */
+    public record Done(Jobs.Stored before, Jobs.Stored after) {}
+
     private final JobMapper mapper;
     private final Jobs jobs;
+    private final JobVersions versions;
     private final ItemTexts texts;
     private final Logbook log;
     private final Live live;
     private final JsonMapper json;
 
     Commands(
-            JobMapper mapper, Jobs jobs, ItemTexts texts, Logbook log, Live live, JsonMapper json) {
+            JobMapper mapper,
+            Jobs jobs,
+            JobVersions versions,
+            ItemTexts texts,
+            Logbook log,
+            Live live,
+            JsonMapper json) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.versions = versions;
         this.texts = texts;
         this.log = log;
         this.live = live;
@@ -58,7 +69,6 @@ public class Commands {
     }
 
     /** The job as it is and as it would be; nothing is stored. */
-    @Transactional(readOnly = true)
     public List<Job> preview(long job, ChangesBody body) {
         Jobs.Stored stored = jobs.load(job);
         return List.of(stored.job(), edited(stored.job(), changeSet(stored, body)));
@@ -66,7 +76,7 @@ public class Commands {
 
     /** What a person or a fix wants, with its items numbered and what it removes filled in. */
     @Transactional
-    public Jobs.Stored apply(long job, ChangesBody body, Author by) {
+    public Done apply(long job, ChangesBody body, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         insistOnOwnNumbers(body);
@@ -77,7 +87,7 @@ public class Commands {
 
     /** A change that the product itself words, for example a waiver. */
     @Transactional
-    public Jobs.Stored apply(long job, ChangeSet changes, Author by) {
+    public Done apply(long job, ChangeSet changes, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         return apply(stored, changes.numbered(stored.nextItem()), by);
@@ -88,13 +98,13 @@ public class Commands {
      * it.
      */
     @Transactional
-    public Jobs.Stored apply(long job, Function<Jobs.Stored, ChangeSet> wanted, Author by) {
+    public Done apply(long job, Function<Jobs.Stored, ChangeSet> wanted, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         return apply(stored, wanted.apply(stored), by);
     }
 
-    private Jobs.Stored apply(Jobs.Stored stored, ChangeSet changes, Author by) {
+    private Done apply(Jobs.Stored stored, ChangeSet changes, Author by) {
         if (changes.isEmpty()) {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
@@ -110,9 +120,9 @@ public class Commands {
                 by.displayName(),
                 label,
                 json.writeValueAsString(StoredChanges.of(changes)));
-        Jobs.Stored now = store(stored, after, changes);
+        Done done = store(stored, after, changes);
         log.command(stored.id(), "change", label, CommandWords.devices(changes), by);
-        return now;
+        return done;
     }
 
     private static ChangeSet changeSet(Jobs.Stored stored, ChangesBody body) {
@@ -180,7 +190,7 @@ public class Commands {
     }
 
     @Transactional(noRollbackFor = Problem.class)
-    public Jobs.Stored undo(long job, Author by) {
+    public Done undo(long job, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
@@ -194,7 +204,7 @@ public class Commands {
     }
 
     @Transactional(noRollbackFor = Problem.class)
-    public Jobs.Stored redo(long job, Author by) {
+    public Done redo(long job, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
@@ -207,7 +217,7 @@ public class Commands {
         return again(stored, command, "done", "redo", "Done again: ", read(command), by);
     }
 
-    private Jobs.Stored again(
+    private Done again(
             Jobs.Stored stored,
             CommandRow command,
             String state,
@@ -230,9 +240,9 @@ public class Commands {
                             + "\" was set aside; nothing was changed. The step before it can still be reached.");
         }
         mapper.setCommandState(command.id(), state);
-        Jobs.Stored now = store(stored, after, changes);
+        Done done = store(stored, after, changes);
         log.command(stored.id(), kind, prefix + command.label(), CommandWords.devices(changes), by);
-        return now;
+        return done;
     }
 
     private static Problem nothingTo(String what, String sentence) {
@@ -281,7 +291,7 @@ public class Commands {
         log.event(job, label, List.of(device), by);
     }
 
-    private Jobs.Stored store(Jobs.Stored stored, Job after, ChangeSet changes) {
+    private Done store(Jobs.Stored stored, Job after, ChangeSet changes) {
         Set<ItemRef> touched =
                 Stream.concat(
                                 changes.adds().stream().map(Item::ref),
@@ -299,7 +309,9 @@ public class Commands {
         long next = Math.max(stored.nextItem(), changes.highestAdded() + 1);
         long version = mapper.raiseVersion(stored.id(), next);
         live.changed(stored.id(), version);
-        return new Jobs.Stored(stored.id(), version, next, after);
+        Jobs.Stored now = new Jobs.Stored(stored.id(), version, next, after);
+        versions.keepOnceCommitted(now);
+        return new Done(stored, now);
     }
 
     private Job edited(Job job, ChangeSet changes) {

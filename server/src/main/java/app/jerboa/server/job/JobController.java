@@ -10,12 +10,16 @@ import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,6 +28,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -133,11 +138,24 @@ class JobController {
         return views.view(job, person);
     }
 
+    /** Not sent again to a page that has it. */
     @GetMapping("/{job}")
-    JobView one(
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(schema = @Schema(implementation = JobView.class)))
+    ResponseEntity<byte[]> one(
             @PathVariable("job") long job,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(job, person);
+        return views.answer(job, person);
+    }
+
+    /** What has changed since a page read the job. */
+    @GetMapping("/{job}/patch")
+    JobPatch patch(
+            @PathVariable("job") long job,
+            @RequestParam("since") long since,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        return views.patch(job, since, person);
     }
 
     @PostMapping("/{job}/duplicate")

@@ -1,9 +1,10 @@
 package app.jerboa.server.job;
 
+import app.jerboa.server.job.Rows.BesideRow;
 import app.jerboa.server.job.Rows.CommandRow;
-import app.jerboa.server.job.Rows.ItemRow;
 import app.jerboa.server.job.Rows.JobRow;
 import app.jerboa.server.job.Rows.SummaryRow;
+import app.jerboa.server.job.Rows.WholeRow;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -18,7 +19,10 @@ interface JobMapper {
     /** Locks the job's row, so that changes to one job go one after the other. */
     Optional<JobRow> lock(@Param("job") long job);
 
-    List<ItemRow> items(@Param("job") long job);
+    /** Every item of a job with the job's version, in the order of their numbers. */
+    List<WholeRow> whole(@Param("job") long job);
+
+    Optional<BesideRow> beside(@Param("job") long job, @Param("account") long account);
 
     long insertJob();
 

@@ -13,9 +13,12 @@ import java.util.Map;
  */
 public record JobView(
         long id,
-        String name,
         long version,
         String role,
+        String undo,
+        String redo,
+        LogBody lastLog,
+        String name,
         SiteBody site,
         SubnetBody subnet,
         List<SubnetBody> subnets,
@@ -24,10 +27,7 @@ public record JobView(
         List<LineBody> lines,
         List<RunName> runs,
         String ownProfiles,
-        List<FindingBody> findings,
-        String undo,
-        String redo,
-        LogBody lastLog) {
+        List<FindingBody> findings) {
 
     /**
      * The job's own facts; lengths are shown in m or ft.

@@ -8,14 +8,17 @@ import app.jerboa.core.job.Subnet;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Item;
 import app.jerboa.server.job.Rows.JobRow;
+import app.jerboa.server.job.Rows.WholeRow;
 import app.jerboa.server.logbook.DevicesOfJob;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.Profiles;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Loads whole jobs: two queries, however many devices. */
+/** Loads whole jobs: one query when the version is at hand, two else, however many devices. */
 @Service
 public class Jobs implements DevicesOfJob {
     /** A job as stored: the core's model and what surrounds it. */
@@ -27,6 +30,10 @@ public class Jobs implements DevicesOfJob {
             return job.device(new DeviceId(device)).orElseThrow(() -> Problem.notFound("device"));
         }
 
+        int items() {
+            return (int) job.items().count();
+        }
+
         /** The laptop's own address in the house. */
         public LaptopAddress laptopHome() {
             Subnet home = job.subnets().get(0);
@@ -35,11 +42,13 @@ public class Jobs implements DevicesOfJob {
     }
 
     private final JobMapper mapper;
+    private final JobVersions versions;
     private final ItemTexts texts;
     private final JobEditor editor;
 
-    Jobs(JobMapper mapper, ItemTexts texts, Profiles profiles) {
+    Jobs(JobMapper mapper, JobVersions versions, ItemTexts texts, Profiles profiles) {
         this.mapper = mapper;
+        this.versions = versions;
         this.texts = texts;
         this.editor = new JobEditor(profiles);
     }
@@ -48,15 +57,39 @@ public class Jobs implements DevicesOfJob {
         return editor;
     }
 
-    @Transactional(readOnly = true)
+    /** As it is now; read anew only where this server does not hold the present version. */
     public Stored load(long job) {
-        return stored(mapper.job(job).orElseThrow(() -> Problem.notFound("job")));
+        JobRow row = mapper.job(job).orElseThrow(() -> Problem.notFound("job"));
+        return at(row.id(), row.version());
+    }
+
+    /**
+     * As it is now, when the version is known; a newer one where it was changed since.
+     *
+     * @throws Problem not found when the job is gone meanwhile
+     */
+    Stored at(long job, long version) {
+        return versions.at(job, version).orElseGet(() -> kept(read(job)));
+    }
+
+    /** What is read amid a change may still be taken back, so it is not kept. */
+    private Stored kept(Stored read) {
+        boolean changing =
+                TransactionSynchronizationManager.isActualTransactionActive()
+                        && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+        return changing ? read : versions.keep(read);
+    }
+
+    /** As it was, where this server still holds it. */
+    Optional<Stored> earlier(long job, long version) {
+        return versions.at(job, version);
     }
 
     /** Loads and locks: other changes to this job wait until the transaction ends. */
     @Transactional
     public Stored lock(long job) {
-        return stored(mapper.lock(job).orElseThrow(() -> Problem.notFound("job")));
+        JobRow row = mapper.lock(job).orElseThrow(() -> Problem.notFound("job"));
+        return versions.at(job, row.version()).orElseGet(() -> read(job));
     }
 
     @Override
@@ -64,8 +97,14 @@ public class Jobs implements DevicesOfJob {
         load(job).need(device);
     }
 
-    private Stored stored(JobRow row) {
-        List<Item> items = mapper.items(row.id()).stream().map(texts::read).toList();
-        return new Stored(row.id(), row.version(), row.nextItem(), editor.trusted(items));
+    /** Version and items by one statement, and so of one moment. */
+    private Stored read(long job) {
+        List<WholeRow> rows = mapper.whole(job);
+        if (rows.isEmpty()) {
+            throw Problem.notFound("job");
+        }
+        WholeRow first = rows.get(0);
+        List<Item> items = rows.stream().map(WholeRow::item).map(texts::read).toList();
+        return new Stored(job, first.version(), first.nextItem(), editor.trusted(items));
     }
 }

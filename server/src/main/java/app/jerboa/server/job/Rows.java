@@ -11,6 +11,23 @@ final class Rows {
     /** One item; its fields as a JSON object of texts. */
     record ItemRow(long id, String kind, String texts) {}
 
+    /** One item with the version of its job. */
+    record WholeRow(long version, long nextItem, long id, String kind, String texts) {
+        ItemRow item() {
+            return new ItemRow(id, kind, texts);
+        }
+    }
+
+    /** What one person sees beside the job itself; empty labels where there is nothing. */
+    record BesideRow(
+            long version,
+            String role,
+            String undo,
+            String redo,
+            OffsetDateTime lastAt,
+            String lastPerson,
+            String lastText) {}
+
     record CommandRow(long id, OffsetDateTime at, String person, String label, String changes) {}
 
     record SummaryRow(

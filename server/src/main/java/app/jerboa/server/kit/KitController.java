@@ -5,7 +5,7 @@ import app.jerboa.core.job.KitRemoving;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Commands;
-import app.jerboa.server.job.JobView;
+import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
@@ -46,14 +46,14 @@ class KitController {
     /** Adds so many of one profile, named, numbered, keyed and addressed. */
     @PostMapping
     @Needs(Right.PLAN)
-    JobView add(
+    JobPatch add(
             @PathVariable("job") long job,
             @RequestBody HowMany body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         if (body.count() < 1 || body.count() > KitAdding.MOST) {
             throw bad("count", "How many is a number from 1 to " + KitAdding.MOST + ".");
         }
-        return views.view(
+        return views.patch(
                 commands.apply(
                         job,
                         stored ->
@@ -77,12 +77,12 @@ class KitController {
     /** Takes devices out, with their lines; one undo brings all of it back. */
     @PostMapping("/remove")
     @Needs(Right.PLAN)
-    JobView remove(
+    JobPatch remove(
             @PathVariable("job") long job,
             @RequestBody Gone body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Set<DeviceId> gone = body.devices().stream().map(DeviceId::new).collect(Collectors.toSet());
-        return views.view(
+        return views.patch(
                 commands.apply(job, stored -> KitRemoving.of(stored.job(), gone), person), person);
     }
 

@@ -9,7 +9,7 @@ import app.jerboa.core.job.SheetColumn;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.Field;
 import app.jerboa.server.job.Commands;
-import app.jerboa.server.job.JobView;
+import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
@@ -112,11 +112,11 @@ class KitSheetController {
     /** Takes over every row that can be; the others are left out, as the preview says. */
     @PostMapping
     @Needs(Right.PLAN)
-    JobView take(
+    JobPatch take(
             @PathVariable("job") long job,
             @RequestBody PastedSheet body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(
+        return views.patch(
                 commands.apply(
                         job,
                         stored ->

@@ -13,7 +13,7 @@ import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.server.job.Commands;
-import app.jerboa.server.job.JobView;
+import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
@@ -93,11 +93,11 @@ class PreparationController {
 
     @PostMapping
     @Needs(Right.PLAN)
-    JobView tick(
+    JobPatch tick(
             @PathVariable("job") long job,
             @RequestBody Tick body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(
+        return views.patch(
                 commands.apply(job, stored -> change(stored, body, person), person), person);
     }
 

@@ -13,7 +13,7 @@ import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.server.job.Commands;
-import app.jerboa.server.job.JobView;
+import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
@@ -166,7 +166,7 @@ class ShelfController {
     /** A profile of the job's own, copied from another or out of a file. */
     @PostMapping("/api/jobs/{job}/profiles")
     @Needs(Right.PLAN)
-    JobView add(
+    JobPatch add(
             @PathVariable("job") long job,
             @RequestBody Map<String, Object> facts,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
@@ -178,7 +178,7 @@ class ShelfController {
                 new Item(
                         new ItemRef(ItemKind.PROFILE, -1),
                         Map.of(Field.FACTS, profiles.facts(profile)));
-        return views.view(commands.apply(job, ChangeSet.adding(item), person), person);
+        return views.patch(commands.apply(job, ChangeSet.adding(item), person), person);
     }
 
     private static Problem taken(String id) {
@@ -193,7 +193,7 @@ class ShelfController {
 
     @PutMapping("/api/jobs/{job}/profiles/{item}")
     @Needs(Right.PLAN)
-    JobView change(
+    JobPatch change(
             @PathVariable("job") long job,
             @PathVariable("item") long item,
             @RequestBody ChangedProfile body,
@@ -201,7 +201,7 @@ class ShelfController {
         String before = profiles.facts(insist(body.was()));
         String after = profiles.facts(insist(body.facts()));
         ItemRef ref = new ItemRef(ItemKind.PROFILE, item);
-        return views.view(
+        return views.patch(
                 commands.apply(
                         job,
                         ChangeSet.edits(List.of(new Edit(ref, Field.FACTS, before, after))),

@@ -4,7 +4,7 @@ import app.jerboa.core.job.LineOrder;
 import app.jerboa.core.job.control.LinesMaking;
 import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.job.Commands;
-import app.jerboa.server.job.JobView;
+import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
@@ -45,12 +45,12 @@ class LinesController {
     /** All numbers that followed the line's follow it on. */
     @PostMapping("/{line}/place")
     @Needs(Right.PLAN)
-    JobView move(
+    JobPatch move(
             @PathVariable("job") long job,
             @PathVariable("line") long line,
             @RequestBody Place body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(
+        return views.patch(
                 commands.apply(
                         job, stored -> LineOrder.moved(stored.job(), line, body.to()), person),
                 person);

@@ -16,7 +16,7 @@ import app.jerboa.core.value.Item;
 import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.server.job.Commands;
-import app.jerboa.server.job.JobView;
+import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.lines.RouteBodies.Cell;
@@ -61,7 +61,7 @@ class RouteController {
     Matrix matrix(@PathVariable("job") long id) {
         Job job = jobs.load(id).job();
         KitIndex kit = KitIndex.of(job);
-        ControlRoutes routes = new ControlRoutes(job, kit);
+        ControlRoutes routes = ControlRoutes.of(job);
         return new Matrix(
                 Wanted.ALL.stream().map(Function::toString).toList(),
                 job.lines().stream().map(l -> row(job, l, kit, routes)).toList());
@@ -99,7 +99,7 @@ class RouteController {
         Job job = jobs.load(id).job();
         Line line = line(job, lineId);
         KitIndex kit = KitIndex.of(job);
-        ControlRoutes routes = new ControlRoutes(job, kit);
+        ControlRoutes routes = ControlRoutes.of(job);
         Function wanted = function(function);
         Optional<ControlRoute> planned = routes.planned(line, wanted);
         boolean recorders =
@@ -161,14 +161,14 @@ class RouteController {
     /** One of the ways there are. */
     @PutMapping("/lines/{line}/routes/{function}")
     @Needs(Right.PLAN)
-    JobView choose(
+    JobPatch choose(
             @PathVariable("job") long id,
             @PathVariable("line") long lineId,
             @PathVariable("function") String function,
             @RequestBody Choice body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Function wanted = function(function);
-        return views.view(
+        return views.patch(
                 commands.apply(id, s -> choice(s, lineId, wanted, Optional.of(body)), person),
                 person);
     }
@@ -176,13 +176,13 @@ class RouteController {
     /** Back to what is proposed. */
     @DeleteMapping("/lines/{line}/routes/{function}")
     @Needs(Right.PLAN)
-    JobView propose(
+    JobPatch propose(
             @PathVariable("job") long id,
             @PathVariable("line") long lineId,
             @PathVariable("function") String function,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Function wanted = function(function);
-        return views.view(
+        return views.patch(
                 commands.apply(id, s -> choice(s, lineId, wanted, Optional.empty()), person),
                 person);
     }
@@ -191,7 +191,7 @@ class RouteController {
             Jobs.Stored stored, long lineId, Function function, Optional<Choice> wanted) {
         Job job = stored.job();
         Line line = line(job, lineId);
-        ControlRoutes routes = new ControlRoutes(job, KitIndex.of(job));
+        ControlRoutes routes = ControlRoutes.of(job);
         Optional<ChosenRoute> before = routes.chosen(line, function);
         List<Item> removes = before.map(JobItems::item).map(List::of).orElse(List.of());
         List<Item> adds =

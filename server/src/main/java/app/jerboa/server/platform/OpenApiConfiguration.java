@@ -11,10 +11,13 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /**
- * The contract: every property we send is always there, so generated types need no question marks.
+ * The contract: every property we send is always there, so generated types need no question marks;
+ * but for patches, which say only what changed.
  */
 @Configuration
 class OpenApiConfiguration {
+    private static final String PATCH = "JobPatch";
+
     /** A server is named here, or each request would write its own address into the contract. */
     @Bean
     OpenAPI contract() {
@@ -26,7 +29,14 @@ class OpenApiConfiguration {
     @Bean
     OpenApiCustomizer everythingIsRequired() {
         return api ->
-                api.getComponents().getSchemas().values().forEach(OpenApiConfiguration::requireAll);
+                api.getComponents()
+                        .getSchemas()
+                        .forEach(
+                                (name, schema) -> {
+                                    if (!name.equals(PATCH)) {
+                                        requireAll(schema);
+                                    }
+                                });
     }
 
     private static void requireAll(Schema<?> schema) {

@@ -8,7 +8,7 @@ import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.PasswordRule;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Secrets;
-import app.jerboa.server.job.JobView;
+import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
@@ -94,31 +94,31 @@ class SecretController {
     /** New passwords, each as its device can take it. */
     @PostMapping("/make")
     @Needs(Right.PLAN)
-    JobView make(
+    JobPatch make(
             @PathVariable("job") long job,
             @RequestBody SecretBodies.MakeBody body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(secrets.make(job, body.deviceIds(), person), person);
+        return views.patch(secrets.make(job, body.deviceIds(), person), person);
     }
 
     /** One that was typed. */
     @PostMapping
     @Needs(Right.PLAN)
-    JobView type(
+    JobPatch type(
             @PathVariable("job") long job,
             @RequestBody SecretBodies.TypeBody body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(secrets.type(job, body, person), person);
+        return views.patch(secrets.type(job, body, person), person);
     }
 
     /** Not kept any longer. */
     @DeleteMapping("/{secret}")
     @Needs(Right.PLAN)
-    JobView forget(
+    JobPatch forget(
             @PathVariable("job") long job,
             @PathVariable("secret") long secret,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.view(secrets.forget(job, secret, person), person);
+        return views.patch(secrets.forget(job, secret, person), person);
     }
 
     /** In clear; the logbook says who looked. */

@@ -53,7 +53,7 @@ class SecretService {
 
     /** New passwords by what each device can take, in one change. */
     @Transactional
-    Jobs.Stored make(long job, List<Long> devices, Author by) {
+    Commands.Done make(long job, List<Long> devices, Author by) {
         return commands.apply(
                 job,
                 stored -> {
@@ -85,7 +85,7 @@ class SecretService {
 
     /** One that somebody typed, new or in the place of the one before. */
     @Transactional
-    Jobs.Stored type(long job, SecretBodies.TypeBody body, Author by) {
+    Commands.Done type(long job, SecretBodies.TypeBody body, Author by) {
         if (body.value().isEmpty() || body.value().length() > LONGEST) {
             throw bad("value", "A secret has 1 to " + LONGEST + " characters.");
         }
@@ -182,7 +182,7 @@ class SecretService {
     }
 
     @Transactional
-    Jobs.Stored forget(long job, long id, Author by) {
+    Commands.Done forget(long job, long id, Author by) {
         return commands.apply(
                 job, stored -> ChangeSet.removing(JobItems.item(need(stored, id))), by);
     }

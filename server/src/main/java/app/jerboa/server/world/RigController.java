@@ -4,6 +4,7 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.live.Live;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
@@ -38,11 +39,19 @@ class RigController {
     private final RigClient rig;
     private final World world;
     private final Jobs jobs;
+    private final Live live;
 
-    RigController(RigClient rig, World world, Jobs jobs) {
+    RigController(RigClient rig, World world, Jobs jobs, Live live) {
         this.rig = rig;
         this.world = world;
         this.jobs = jobs;
+        this.live = live;
+    }
+
+    /** Whoever else looks at the hall hears of it. */
+    private RigView told(long job, RigView view) {
+        live.logged(job);
+        return view;
     }
 
     @GetMapping
@@ -82,7 +91,7 @@ class RigController {
         Jobs.Stored stored = jobs.load(job);
         stored.need(device);
         world.furnish(stored);
-        return view(rig.plug(job, device, body.plugged()));
+        return told(job, view(rig.plug(job, device, body.plugged())));
     }
 
     @PutMapping("/laptop")
@@ -93,8 +102,8 @@ class RigController {
             throw badValue("prefix", "A prefix is 8 to 30.");
         }
         Ipv4 address = Ipv4.parse(body.address());
-        return view(
-                rig.moveLaptop(job, new RigBodies.Network(address.toString(), body.prefix(), "")));
+        RigBodies.Network there = new RigBodies.Network(address.toString(), body.prefix(), "");
+        return told(job, view(rig.moveLaptop(job, there)));
     }
 
     @PutMapping("/speed")
@@ -104,7 +113,7 @@ class RigController {
             throw badValue("speed", "The pace of the rig's clock is 0.1 to 1000.");
         }
         rig.setSpeed(body.speed());
-        return view(job);
+        return told(job, view(job));
     }
 
     private static Problem badValue(String field, String sentence) {

@@ -2,7 +2,6 @@ package app.jerboa.core.job.bringup;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Secret;
 import app.jerboa.core.job.cabling.Cabling;
@@ -34,7 +33,7 @@ public final class Hall {
     }
 
     public static Hall of(Job job) {
-        return new Hall(Cabling.of(job, KitIndex.of(job)));
+        return new Hall(Cabling.of(job));
     }
 
     private void add(DeviceId controller, Line line) {

@@ -26,13 +26,17 @@ public final class Cabling {
     private final Map<DeviceId, Line> lines = new HashMap<>();
     private final Map<String, Integer> used = new HashMap<>();
 
-    private Cabling(Job job, KitIndex kit) {
+    private Cabling(Job job) {
         this.job = job;
-        this.kit = kit;
+        this.kit = KitIndex.of(job);
     }
 
-    public static Cabling of(Job job, KitIndex kit) {
-        Cabling cabling = new Cabling(job, kit);
+    public static Cabling of(Job job) {
+        return job.worked(Cabling.class, () -> joined(job));
+    }
+
+    private static Cabling joined(Job job) {
+        Cabling cabling = new Cabling(job);
         job.lines().forEach(l -> cabling.lines.putIfAbsent(l.camera(), l));
         job.runs().forEach(cabling::take);
         return cabling;

@@ -28,8 +28,14 @@ public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links,
         links = List.copyOf(links);
     }
 
+    private record All(List<ChainOrBus> lines) {}
+
     /** Every chain and bus, in the order of their first runs. */
     public static List<ChainOrBus> all(Cabling cabling) {
+        return cabling.job().worked(All.class, () -> new All(walked(cabling))).lines();
+    }
+
+    private static List<ChainOrBus> walked(Cabling cabling) {
         List<ChainOrBus> lines = new ArrayList<>();
         for (Signal signal : List.of(Signal.RS_232, Signal.RS_422, Signal.RS_485)) {
             Map<DeviceId, List<Link>> at = new HashMap<>();

@@ -33,8 +33,7 @@ public final class Connecting {
 
     /** Nothing when everything that can be joined is. */
     public static ChangeSet all(Job job) {
-        KitIndex kit = KitIndex.of(job);
-        Connecting connecting = new Connecting(Cabling.of(job, kit));
+        Connecting connecting = new Connecting(Cabling.of(job));
         new NetworkConnecting(connecting).all();
         new PictureConnecting(connecting).all();
         new SerialConnecting(connecting).all();

@@ -2,7 +2,6 @@ package app.jerboa.core.job.cabling;
 
 import app.jerboa.core.job.ItemRejected;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.Field;
@@ -44,7 +43,7 @@ public final class JoinRules {
                         .filter(r -> touched.contains(r.ref()))
                         .flatMap(JoinRules::sockets)
                         .collect(Collectors.toSet());
-        Cabling.of(job, KitIndex.of(job))
+        Cabling.of(job)
                 .refused()
                 .forEach(
                         (run, why) -> {

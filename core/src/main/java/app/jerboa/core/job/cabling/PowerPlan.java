@@ -47,6 +47,10 @@ public final class PowerPlan {
     }
 
     public static PowerPlan of(Cabling cabling) {
+        return cabling.job().worked(PowerPlan.class, () -> fed(cabling));
+    }
+
+    private static PowerPlan fed(Cabling cabling) {
         PowerPlan plan = new PowerPlan(cabling);
         for (Device d : cabling.job().devices()) {
             plan.feedingLink(d).ifPresent(l -> plan.hang(d, l));

@@ -37,7 +37,7 @@ final class SerialConnecting {
     }
 
     void all() {
-        ControlRoutes routes = new ControlRoutes(all.job(), all.kit());
+        ControlRoutes routes = ControlRoutes.of(all.job());
         Map<Start, List<Line>> starts = new LinkedHashMap<>();
         for (Line line : all.job().lines()) {
             routes.planned(line, Function.PAN_TILT)

@@ -32,6 +32,10 @@ public final class Streams {
 
     /** Viewers sit where the network comes together: at the router, else at the first switch. */
     public static Streams of(Cabling cabling) {
+        return cabling.job().worked(Streams.class, () -> called(cabling));
+    }
+
+    private static Streams called(Cabling cabling) {
         Streams streams = new Streams(cabling);
         Map<DeviceId, Link> up = streams.towardsRoot();
         for (Device d : cabling.job().devices()) {

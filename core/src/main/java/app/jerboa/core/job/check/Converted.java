@@ -2,7 +2,6 @@ package app.jerboa.core.job.check;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.profile.Signal;
@@ -30,9 +29,7 @@ final class Converted {
 
     static Converted of(Job job) {
         return new Converted(
-                job.runs().isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(Cabling.of(job, KitIndex.of(job))),
+                job.runs().isEmpty() ? Optional.empty() : Optional.of(Cabling.of(job)),
                 job.devices().stream().anyMatch(Converted::converts));
     }
 

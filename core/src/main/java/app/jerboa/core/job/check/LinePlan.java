@@ -37,7 +37,7 @@ record LinePlan(Job job, KitIndex kit, ControlRoutes routes, Cabling cabling) {
 
     static LinePlan of(Job job) {
         KitIndex kit = KitIndex.of(job);
-        return new LinePlan(job, kit, new ControlRoutes(job, kit), Cabling.of(job, kit));
+        return new LinePlan(job, kit, ControlRoutes.of(job), Cabling.of(job));
     }
 
     Device camera(Line line) {

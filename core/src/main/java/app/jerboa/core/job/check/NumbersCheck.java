@@ -23,7 +23,7 @@ final class NumbersCheck {
     private NumbersCheck() {}
 
     static List<Finding> of(LinePlan plan) {
-        LineNumbers numbers = new LineNumbers(plan.job(), plan.kit());
+        LineNumbers numbers = LineNumbers.of(plan.job());
         List<Numbers> all = numbers.all();
         Set<Long> out =
                 all.stream()

@@ -46,15 +46,20 @@ public final class ControlRoutes {
     private final Map<Wish, ChosenRoute> chosen = new HashMap<>();
 
     /** Asked for again and again by the checks. */
-    private final Map<Wish, Optional<ControlRoute>> planned = new HashMap<>();
+    private final Map<Wish, Optional<ControlRoute>> planned =
+            Collections.synchronizedMap(new HashMap<>());
 
     private record Wish(long line, Function function) {}
 
-    public ControlRoutes(Job job, KitIndex kit) {
+    private ControlRoutes(Job job) {
         this.job = job;
-        this.kit = kit;
+        this.kit = KitIndex.of(job);
         this.ways = new Ways(job, kit);
         job.routes().forEach(r -> chosen.put(new Wish(r.line(), r.function()), r));
+    }
+
+    public static ControlRoutes of(Job job) {
+        return job.worked(ControlRoutes.class, () -> new ControlRoutes(job));
     }
 
     /** Best first; empty when there is none. */

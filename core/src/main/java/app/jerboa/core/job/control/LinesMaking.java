@@ -66,7 +66,7 @@ public final class LinesMaking {
 
     private static List<Edit> fit(Job job) {
         KitIndex kit = KitIndex.of(job);
-        ControlRoutes routes = new ControlRoutes(job, kit);
+        ControlRoutes routes = ControlRoutes.of(job);
         Set<DeviceId> spoken = new HashSet<>();
         List<Edit> edits = new ArrayList<>();
         for (Line line : job.lines()) {
@@ -83,7 +83,7 @@ public final class LinesMaking {
     /** True when a counting controller got a camera, so that addresses must follow. */
     private boolean keys() {
         KitIndex kit = KitIndex.of(job);
-        ControlRoutes routes = new ControlRoutes(job, kit);
+        ControlRoutes routes = ControlRoutes.of(job);
         Map<DeviceId, Set<Integer>> used = new HashMap<>();
         for (Line line : job.lines()) {
             line.key().ifPresent(k -> numbers(used, k.controller()).add(k.number()));

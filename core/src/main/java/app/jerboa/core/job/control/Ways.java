@@ -15,6 +15,7 @@ import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -60,7 +61,8 @@ final class Ways {
     private final List<Device> controllers;
     private final List<Device> between;
     private final List<Device> soundTakers;
-    private final Map<String, Map<Function, Found>> known = new HashMap<>();
+    private final Map<String, Map<Function, Found>> known =
+            Collections.synchronizedMap(new HashMap<>());
 
     Ways(Job job, KitIndex kit) {
         this.kit = kit;

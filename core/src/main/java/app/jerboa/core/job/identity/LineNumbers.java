@@ -37,11 +37,15 @@ public final class LineNumbers {
     private final OptionalLong base;
     private final Map<Long, Line> byId = new HashMap<>();
 
-    public LineNumbers(Job job, KitIndex kit) {
+    private LineNumbers(Job job) {
         this.job = job;
-        this.kit = kit;
+        this.kit = KitIndex.of(job);
         this.base = base();
         job.lines().forEach(l -> byId.put(l.id(), l));
+    }
+
+    public static LineNumbers of(Job job) {
+        return job.worked(LineNumbers.class, () -> new LineNumbers(job));
     }
 
     public List<Numbers> all() {

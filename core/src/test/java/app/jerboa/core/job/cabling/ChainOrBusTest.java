@@ -38,7 +38,7 @@ class ChainOrBusTest {
 
     private List<ChainOrBus> lines() {
         Job read = job.job();
-        return ChainOrBus.all(Cabling.of(read, KitIndex.of(read)));
+        return ChainOrBus.all(Cabling.of(read));
     }
 
     private static List<String> names(ChainOrBus line) {

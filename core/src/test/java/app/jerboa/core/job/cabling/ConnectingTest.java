@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.cabling.drawing.CablingDrawing;
 import app.jerboa.core.job.cabling.drawing.Drawing;
 import app.jerboa.core.job.cabling.drawing.Shape;
@@ -26,7 +25,7 @@ class ConnectingTest {
     }
 
     private static List<String> runs(Job job) {
-        return Cabling.of(job, KitIndex.of(job)).links().stream()
+        return Cabling.of(job).links().stream()
                 .map(l -> l.from() + " > " + l.to() + " " + l.run().cable())
                 .toList();
     }
@@ -83,7 +82,7 @@ class ConnectingTest {
     void whateverIsJoinedCanBeAndIsJoinedOnce(long seed) {
         JobUnderTest job = CabledHall.loose(seed);
         Job after = connected(job);
-        Cabling cabling = Cabling.of(after, KitIndex.of(after));
+        Cabling cabling = Cabling.of(after);
         assertThat(cabling.refused()).isEmpty();
         assertThat(Connecting.all(after).isEmpty()).isTrue();
         for (Link link : cabling.links()) {

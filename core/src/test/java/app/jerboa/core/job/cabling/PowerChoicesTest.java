@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
@@ -34,7 +33,7 @@ class PowerChoicesTest {
 
     private static List<PowerChoices.Choice> choices(JobUnderTest job, long device) {
         Job read = job.job();
-        PowerPlan plan = PowerPlan.of(Cabling.of(read, KitIndex.of(read)));
+        PowerPlan plan = PowerPlan.of(Cabling.of(read));
         return PowerChoices.of(plan, plan.to(new DeviceId(device)).orElseThrow());
     }
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
@@ -57,7 +56,7 @@ class PowerPlanTest {
 
     private PowerPlan plan() {
         Job read = job.job();
-        return PowerPlan.of(Cabling.of(read, KitIndex.of(read)));
+        return PowerPlan.of(Cabling.of(read));
     }
 
     /** 44 V by class 3, whatever the class 4 head would have from a port of its own class. */
@@ -171,9 +170,7 @@ class PowerPlanTest {
                 Field.CONDUCTORS,
                 conductors);
         Job read = job.job();
-        return PowerPlan.of(Cabling.of(read, KitIndex.of(read)))
-                .to(new DeviceId(dome))
-                .orElseThrow();
+        return PowerPlan.of(Cabling.of(read)).to(new DeviceId(dome)).orElseThrow();
     }
 
     @Test

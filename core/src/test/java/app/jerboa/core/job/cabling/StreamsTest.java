@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.cabling.check.CablingChecks;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
@@ -28,7 +27,7 @@ class StreamsTest {
 
     private Streams streams() {
         Job read = job.job();
-        return Streams.of(Cabling.of(read, KitIndex.of(read)));
+        return Streams.of(Cabling.of(read));
     }
 
     /** H.264 at 1080p50: 1920 x 1080 x 30 x 0.12 x (50/30)^0.6 = 10.14 Mb/s. */

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.LineOrder;
 import app.jerboa.core.profile.Function;
@@ -59,17 +58,16 @@ class ControlRoutesTest {
     private List<String> ways(Function function) {
         Job job = test.job();
         Line line = job.lines().get(0);
-        return new ControlRoutes(job, KitIndex.of(job))
-                .all(line, function).stream()
-                        .map(
-                                r ->
-                                        r.by().name()
-                                                + " "
-                                                + r.sends().protocol()
-                                                + r.through().stream()
-                                                        .map(d -> " > " + d.name())
-                                                        .reduce("", String::concat))
-                        .toList();
+        return ControlRoutes.of(job).all(line, function).stream()
+                .map(
+                        r ->
+                                r.by().name()
+                                        + " "
+                                        + r.sends().protocol()
+                                        + r.through().stream()
+                                                .map(d -> " > " + d.name())
+                                                .reduce("", String::concat))
+                .toList();
     }
 
     @ParameterizedTest

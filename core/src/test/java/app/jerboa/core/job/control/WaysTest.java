@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.KitRemoving;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.LensFit;
@@ -74,7 +73,7 @@ class WaysTest {
     private final JobUnderTest test = new JobUnderTest(SERIAL, SERVER, STICK, GIMBAL, BRIDGE);
 
     private static List<ControlRoute> ways(Job job, int line, Function function) {
-        return new ControlRoutes(job, KitIndex.of(job)).all(job.lines().get(line), function);
+        return ControlRoutes.of(job).all(job.lines().get(line), function);
     }
 
     /** The server gives out pan and focus, the stick sends pan and zoom: only pan gets through. */

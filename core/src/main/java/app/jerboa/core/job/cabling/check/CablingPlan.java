@@ -3,7 +3,6 @@ package app.jerboa.core.job.cabling.check;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItems;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.ChainOrBus;
@@ -22,7 +21,7 @@ import java.util.TreeMap;
 /** A job's cabling with what its checks look up again and again. */
 record CablingPlan(Job job, Cabling cabling, PowerPlan power, List<ChainOrBus> serial) {
     static CablingPlan of(Job job) {
-        Cabling cabling = Cabling.of(job, KitIndex.of(job));
+        Cabling cabling = Cabling.of(job);
         return new CablingPlan(job, cabling, PowerPlan.of(cabling), ChainOrBus.all(cabling));
     }
 

@@ -59,9 +59,9 @@ final class FartherFixes {
     private final Link link;
     private final List<Line> beyond;
 
-    private FartherFixes(CablingPlan plan, ControlRoutes routes, ChainOrBus chain, Link link) {
+    private FartherFixes(CablingPlan plan, ChainOrBus chain, Link link) {
         this.plan = plan;
-        this.routes = routes;
+        this.routes = ControlRoutes.of(plan.job());
         this.chain = chain;
         this.link = link;
         this.beyond =
@@ -72,8 +72,8 @@ final class FartherFixes {
     }
 
     /** Best first; empty where neither end can do anything else. */
-    static List<Fix> of(CablingPlan plan, ControlRoutes routes, ChainOrBus chain, Link link) {
-        FartherFixes fixes = new FartherFixes(plan, routes, chain, link);
+    static List<Fix> of(CablingPlan plan, ChainOrBus chain, Link link) {
+        FartherFixes fixes = new FartherFixes(plan, chain, link);
         return Stream.of(fixes.otherLead(), fixes.network(), fixes.server())
                 .flatMap(Optional::stream)
                 .toList();

@@ -6,7 +6,6 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.SerialRate;
-import app.jerboa.core.job.control.ControlRoutes;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
@@ -29,9 +28,6 @@ final class SerialLeadCheck {
 
     private final CablingPlan plan;
     private final List<Finding> found = new ArrayList<>();
-
-    /** Worked out when the first lead is too long. */
-    private ControlRoutes routes;
 
     private SerialLeadCheck(CablingPlan plan) {
         this.plan = plan;
@@ -70,10 +66,7 @@ final class SerialLeadCheck {
     }
 
     private List<Fix> farther(ChainOrBus line, Link link) {
-        if (routes == null) {
-            routes = new ControlRoutes(plan.job(), plan.cabling().kit());
-        }
-        return FartherFixes.of(plan, routes, line, link);
+        return FartherFixes.of(plan, line, link);
     }
 
     private void subscribed(Link link) {

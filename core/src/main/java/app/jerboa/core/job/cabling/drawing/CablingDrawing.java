@@ -1,7 +1,6 @@
 package app.jerboa.core.job.cabling.drawing;
 
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
@@ -31,7 +30,7 @@ public final class CablingDrawing {
      * @param findings of the job that are not waived: a run that one names is marked
      */
     public static Drawing of(Job job, Collection<Finding> findings) {
-        Cabling cabling = Cabling.of(job, KitIndex.of(job));
+        Cabling cabling = Cabling.of(job);
         PowerPlan power = PowerPlan.of(cabling);
         Words words = new Words(job, power, marks(findings), wrongFormat(findings));
         Sheet sheet = new Sheet();

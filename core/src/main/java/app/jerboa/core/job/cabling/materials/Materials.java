@@ -3,7 +3,6 @@ package app.jerboa.core.job.cabling.materials;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Price;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
@@ -75,7 +74,7 @@ public record Materials(List<Cut> cuts, List<Material> list) {
 
         Counting(Job job) {
             this.job = job;
-            cabling = Cabling.of(job, KitIndex.of(job));
+            cabling = Cabling.of(job);
             habits = job.site().habits().materials();
         }
 
