@@ -223,7 +223,7 @@ public final class Main {
         }
     }
 
-    private void server() {
+    private void server() throws IOException {
         try (ServerBench server = new ServerBench()) {
             Sample floor = server.health(300);
             row(
@@ -237,37 +237,61 @@ public final class Main {
                     large.millis().median(),
                     "open.median",
                     "");
+            double bytes = ServerBench.bytes(large.bytes(), 60).median();
             row(
-                    "open a job of 2,000 devices, p95 ms",
-                    large.millis().p95(),
-                    "open.p95",
-                    String.format(
-                            Locale.ROOT,
-                            "%.0f times the floor",
-                            large.millis().p95() / floor.median()));
+                    "as many bytes out of memory, median ms",
+                    bytes,
+                    "open.bytes",
+                    times(large.millis().median(), bytes) + " the floor, wanted 2");
             row(
                     "open a job of 2,000 devices, KiB of JSON",
                     large.bytes() / 1024.0,
                     "open.kib",
                     "before compression");
-            ServerBench.Load idle = server.idle(2_000);
+            Sample row = server.oneRow(200);
+            row("one row written, median ms", row.median(), "row.median", "the floor, same run");
+            for (int devices : new int[] {2_000, 5_000}) {
+                ServerBench.Editing edit = server.editRun(devices, 40);
+                String what =
+                        String.format(Locale.ROOT, "one edited length of %,d devices, ", devices);
+                row(
+                        what + "median ms",
+                        edit.millis().median(),
+                        "edit." + devices,
+                        times(edit.millis().median(), row.median())
+                                + " the floor, wanted "
+                                + (devices == LARGE ? 3 : 5));
+                row(
+                        what + "KiB answered",
+                        edit.bytes() / 1024.0,
+                        "edit.kib." + devices,
+                        "wanted under 20");
+            }
+            ServerBench.Load rows = server.oneRowMixed(2_000);
             row(
-                    "100 in flight that do nothing, requests a second",
-                    idle.perSecond(),
-                    "idle.rate",
+                    "100 in flight, one row, 4 reads to 1 write, a second",
+                    rows.perSecond(),
+                    "rows.rate",
                     "the floor, same run");
             ServerBench.Load load = server.mixed(2_000);
             row(
-                    "100 in flight, 4 reads to 1 write, requests a second",
+                    "100 in flight, jobs, 4 reads to 1 write, a second",
                     load.perSecond(),
                     "load.rate",
                     String.format(
-                            Locale.ROOT, "%.2f of the floor", load.perSecond() / idle.perSecond()));
+                            Locale.ROOT,
+                            "%.2f of the floor, wanted 0.8",
+                            load.perSecond() / rows.perSecond()));
+            row("the same, p99 ms", load.millis().p99(), "load.p99", load.errors() + " errors");
+            Sample unseen = server.openUnseen(LARGE, 9);
             row(
-                    "100 in flight, 4 reads to 1 write, p99 ms",
-                    load.millis().p99(),
-                    "load.p99",
-                    load.errors() + " errors");
+                    "open a job of 2,000 devices never looked at, median ms",
+                    unseen.median(),
+                    "unseen.median",
+                    String.format(
+                            Locale.ROOT,
+                            "%.0f ms more, wanted 60",
+                            unseen.median() - large.millis().median()));
             Sample seen = server.changeToSecondBrowser(60);
             row(
                     "change at one server to another's browser, median ms",
@@ -280,6 +304,10 @@ public final class Main {
                     "seen.p95",
                     "wanted under 250");
         }
+    }
+
+    private static String times(double now, double floor) {
+        return String.format(Locale.ROOT, "%.1f times", now / floor);
     }
 
     private void row(String figure, double now, String key, String note) {

@@ -3,8 +3,13 @@ package app.jerboa.bench;
 import app.jerboa.e2e.harness.Desk;
 import app.jerboa.e2e.harness.HttpPerson;
 import app.jerboa.e2e.harness.Programs;
+import com.sun.net.httpserver.HttpServer;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Semaphore;
@@ -19,6 +24,7 @@ final class ServerBench implements AutoCloseable {
     private final Programs programs = new Programs(true);
     private final HttpPerson asha = person();
     private final List<HttpPerson> people = new ArrayList<>();
+    private final List<Long> jobs = new ArrayList<>();
 
     private HttpPerson person() {
         return new HttpPerson(programs::url).signIn("asha");
@@ -52,13 +58,103 @@ final class ServerBench implements AutoCloseable {
     }
 
     Opening openLarge(int devices, int rounds) {
-        HttpResponse<String> made = asha.post("/api/jobs/file", LargeJob.file(devices)).join();
+        String path = "/api/jobs/" + made(LargeJob.file(devices));
+        Sample millis = timed(rounds, () -> asha.get(path).join());
+        return new Opening(millis, asha.get(path).join().body().length());
+    }
+
+    private long made(String file) {
+        HttpResponse<String> made = asha.post("/api/jobs/file", file).join();
         if (made.statusCode() != 201) {
             throw new IllegalStateException(made.body());
         }
-        String path = "/api/jobs/" + Desk.json(made.body()).get("id").asLong();
-        Sample millis = timed(rounds, () -> asha.get(path).join());
-        return new Opening(millis, asha.get(path).join().body().length());
+        return Desk.json(made.body()).get("id").asLong();
+    }
+
+    /** The floor of opening: as many bytes out of the memory of a server that does nothing else. */
+    static Sample bytes(int count, int rounds) throws IOException {
+        byte[] body = new byte[count];
+        Arrays.fill(body, (byte) 'x');
+        HttpServer server =
+                HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        server.createContext(
+                "/",
+                exchange -> {
+                    exchange.sendResponseHeaders(200, count);
+                    exchange.getResponseBody().write(body);
+                    exchange.close();
+                });
+        server.start();
+        HttpPerson reader =
+                new HttpPerson(path -> "http://127.0.0.1:" + server.getAddress().getPort() + path);
+        try {
+            return timed(rounds, () -> reader.get("/").join());
+        } finally {
+            server.stop(0);
+        }
+    }
+
+    /** Of jobs that this server has never shown: each opened once, after a restart. */
+    Sample openUnseen(int devices, int jobs) {
+        List<Long> made = new ArrayList<>();
+        for (int i = 0; i < jobs; i++) {
+            made.add(made(LargeJob.file(devices)));
+        }
+        // Warm again, with a job that is not measured.
+        programs.killServer();
+        programs.startServer();
+        asha.signIn("asha");
+        long warm = made(LargeJob.file(devices));
+        timed(20, () -> asha.get("/api/jobs/" + warm).join());
+        double[] millis = new double[jobs];
+        for (int i = 0; i < jobs; i++) {
+            long start = System.nanoTime();
+            asha.get("/api/jobs/" + made.get(i)).join();
+            millis[i] = (System.nanoTime() - start) / 1e6;
+        }
+        return Sample.of(millis);
+    }
+
+    /** The floor of changing: one row is written in a transaction, and everybody is told. */
+    Sample oneRow(int rounds) {
+        long job = asha.newDemoJob();
+        return timed(rounds, () -> here(asha, job).join());
+    }
+
+    private static CompletableFuture<HttpResponse<String>> here(HttpPerson person, long job) {
+        return person.post(
+                "/api/jobs/" + job + "/presence", "{\"tab\":\"tab-of-bench\",\"page\":\"Kit\"}");
+    }
+
+    /**
+     * @param bytes of the answer
+     */
+    record Editing(Sample millis, int bytes) {}
+
+    /** One edited run length in a job of halls that are all joined. */
+    Editing editRun(int devices, int rounds) {
+        long job = made(LargeJob.cabled(devices / 10));
+        int[] metres = {40};
+        int[] bytes = {0};
+        Sample millis =
+                timed(
+                        rounds,
+                        () -> {
+                            String edit = metres(50, metres[0], metres[0] % 40 + 41);
+                            HttpResponse<String> answer =
+                                    asha.post("/api/jobs/" + job + "/changes", edit).join();
+                            if (answer.statusCode() != 200) {
+                                throw new IllegalStateException(answer.body());
+                            }
+                            metres[0] = metres[0] % 40 + 41;
+                            bytes[0] = Math.max(bytes[0], answer.body().length());
+                        });
+        return new Editing(millis, bytes[0]);
+    }
+
+    private static String metres(long run, int from, int to) {
+        return "{\"adds\":[],\"edits\":[{\"item\":\"run\",\"id\":%d,\"field\":\"metres\",\"before\":\"%d\",\"after\":\"%d\"}],\"removes\":[]}"
+                .formatted(run, from, to);
     }
 
     /** From sending a change at one server until another server's page shows it in a browser. */
@@ -104,13 +200,29 @@ final class ServerBench implements AutoCloseable {
         return run(requests, n -> asha.get("/actuator/health"));
     }
 
-    /** Ten people in ten jobs, four reads to each write; a write adds one taken address. */
-    Load mixed(int requests) {
-        List<Long> jobs = new ArrayList<>();
-        for (int i = 0; i < JOBS; i++) {
+    /** The floor of that: ten people in ten jobs, four times one row read to once written. */
+    Load oneRowMixed(int requests) {
+        gather();
+        IntFunction<CompletableFuture<HttpResponse<String>>> one =
+                n ->
+                        n / JOBS % 5 == 0
+                                ? here(people.get(n % JOBS), jobs.get(n % JOBS))
+                                : people.get(n % JOBS)
+                                        .get("/api/jobs/" + jobs.get(n % JOBS) + "/patch?since=1");
+        run(requests, one);
+        return run(requests, one);
+    }
+
+    private void gather() {
+        while (people.size() < JOBS) {
             jobs.add(asha.newDemoJob());
             people.add(person());
         }
+    }
+
+    /** Ten people in ten jobs, four reads to each write; a write adds one taken address. */
+    Load mixed(int requests) {
+        gather();
         IntFunction<CompletableFuture<HttpResponse<String>>> one =
                 n -> request(people.get(n % JOBS), "/api/jobs/" + jobs.get(n % JOBS), n);
         run(requests, one);

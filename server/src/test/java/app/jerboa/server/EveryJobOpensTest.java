@@ -4,14 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.server.jobfile.AnyJob;
 import app.jerboa.server.profile.TestProfiles;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -49,22 +45,12 @@ class EveryJobOpensTest extends RunningServer {
                                         && p.path("required").asBoolean(false));
     }
 
-    private static List<String> profiles() {
-        try (Stream<Path> files = Files.list(Path.of("../core/src/main/resources/profiles"))) {
-            return files.map(f -> f.getFileName().toString().replace(".profile.json", ""))
-                    .sorted()
-                    .toList();
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
     @Test
     void whateverAFileMayHoldOpensOnEveryPage() {
         Client asha = new Client().signIn();
         List<String> pages = pages(asha);
         assertThat(pages).hasSizeGreaterThan(20).contains("", "/cabling", "/bring-up/methods");
-        List<String> profiles = profiles();
+        List<String> profiles = TestProfiles.ids();
         int opened = 0;
         for (long seed = 0; opened < JOBS; seed++) {
             Optional<byte[]> file = AnyJob.file(seed, TestProfiles.profiles(), profiles);

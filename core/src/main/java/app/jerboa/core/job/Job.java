@@ -7,12 +7,16 @@ import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.TakenAddresses;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -42,7 +46,7 @@ public record Job(
     /** Who holds the address that each subnet promises to the technician. */
     private static final String LAPTOP = "the technician’s laptop";
 
-    private static final Comparator<JobItem> BY_ID = Comparator.comparing(i -> i.ref().id());
+    private static final Comparator<JobItem> BY_ID = Comparator.comparingLong(i -> i.ref().id());
     private static final Comparator<Line> BY_NUMBER =
             Comparator.comparingInt(Line::number).thenComparing(BY_ID);
 
@@ -69,30 +73,36 @@ public record Job(
      * @throws IllegalArgumentException without exactly one site and at least one subnet
      */
     public static Job of(Collection<? extends JobItem> items) {
-        List<Site> sites = only(Site.class, items, BY_ID);
+        return of(items, new Worked());
+    }
+
+    private static Job of(Collection<? extends JobItem> items, Worked worked) {
+        Map<ItemKind, List<JobItem>> kinds = new EnumMap<>(ItemKind.class);
+        items.forEach(i -> kinds.computeIfAbsent(i.ref().kind(), k -> new ArrayList<>()).add(i));
+        List<Site> sites = sorted(Site.class, kinds.get(ItemKind.SITE), BY_ID);
         if (sites.size() != 1) {
             throw new IllegalArgumentException("a job has exactly one site, got " + sites.size());
         }
         return new Job(
                 sites.get(0),
-                only(Subnet.class, items, BY_ID),
-                only(AddressRange.class, items, BY_ID),
-                only(Device.class, items, BY_ID),
-                only(Line.class, items, BY_NUMBER),
-                only(ChosenRoute.class, items, BY_ID),
-                only(Mount.class, items, BY_ID),
-                only(Run.class, items, BY_ID),
-                only(Price.class, items, BY_ID),
-                only(Prepared.class, items, BY_ID),
-                only(Secret.class, items, BY_ID),
-                only(OwnProfile.class, items, BY_ID),
-                only(Waiver.class, items, BY_ID),
-                new Worked());
+                sorted(Subnet.class, kinds.get(ItemKind.SUBNET), BY_ID),
+                sorted(AddressRange.class, kinds.get(ItemKind.RANGE), BY_ID),
+                sorted(Device.class, kinds.get(ItemKind.DEVICE), BY_ID),
+                sorted(Line.class, kinds.get(ItemKind.LINE), BY_NUMBER),
+                sorted(ChosenRoute.class, kinds.get(ItemKind.ROUTE), BY_ID),
+                sorted(Mount.class, kinds.get(ItemKind.MOUNT), BY_ID),
+                sorted(Run.class, kinds.get(ItemKind.RUN), BY_ID),
+                sorted(Price.class, kinds.get(ItemKind.PRICE), BY_ID),
+                sorted(Prepared.class, kinds.get(ItemKind.PREPARED), BY_ID),
+                sorted(Secret.class, kinds.get(ItemKind.SECRET), BY_ID),
+                sorted(OwnProfile.class, kinds.get(ItemKind.PROFILE), BY_ID),
+                sorted(Waiver.class, kinds.get(ItemKind.WAIVER), BY_ID),
+                worked);
     }
 
-    private static <T extends JobItem> List<T> only(
-            Class<T> kind, Collection<? extends JobItem> items, Comparator<? super T> order) {
-        return items.stream().filter(kind::isInstance).map(kind::cast).sorted(order).toList();
+    private static <T extends JobItem> List<T> sorted(
+            Class<T> kind, List<JobItem> items, Comparator<? super T> order) {
+        return items == null ? List.of() : items.stream().map(kind::cast).sorted(order).toList();
     }
 
     /** Every item, kind by kind. */
@@ -122,6 +132,19 @@ public record Job(
      */
     public <T> T worked(Class<T> what, Supplier<T> work) {
         return worked.get(what, work);
+    }
+
+    /**
+     * As above, for what holds nothing of this job and is worked out from items of some kinds only:
+     * a job that follows this one and differs in other kinds takes it over.
+     */
+    public <T> T worked(Object name, Set<ItemKind> reads, Class<T> what, Supplier<T> work) {
+        return worked.get(name, reads, what, work);
+    }
+
+    /** The job that follows this one when items of these kinds were touched. */
+    Job followedBy(Collection<? extends JobItem> items, Set<ItemKind> touched) {
+        return of(items, worked.after(touched));
     }
 
     public String name() {

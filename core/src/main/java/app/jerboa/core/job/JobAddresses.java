@@ -11,11 +11,14 @@ import app.jerboa.core.profile.Network;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Edit;
 import app.jerboa.core.value.Field;
+import app.jerboa.core.value.ItemKind;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 
@@ -23,11 +26,15 @@ import java.util.stream.Stream;
 public final class JobAddresses {
     private JobAddresses() {}
 
+    private static final Set<ItemKind> READS =
+            EnumSet.of(
+                    ItemKind.SITE, ItemKind.SUBNET, ItemKind.RANGE, ItemKind.DEVICE, ItemKind.LINE);
+
     private record All(List<AddressFacts> facts) {}
 
     /** One for each subnet, in their order. */
     public static List<AddressFacts> facts(Job job) {
-        return job.worked(All.class, () -> new All(gathered(job))).facts();
+        return job.worked(All.class, READS, All.class, () -> new All(gathered(job))).facts();
     }
 
     private static List<AddressFacts> gathered(Job job) {

@@ -8,8 +8,10 @@ import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.ItemRef;
 import app.jerboa.core.value.TextRejected;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -60,7 +62,7 @@ public final class JobEditor {
      * @throws ItemMissing when the job has no such item to edit or remove, or has one to be added
      */
     public Job apply(Job job, ChangeSet changes) {
-        Map<ItemRef, JobItem> items = new TreeMap<>();
+        Map<ItemRef, JobItem> items = new LinkedHashMap<>();
         job.items().forEach(i -> items.put(i.ref(), i));
         Map<ItemRef, Item> touched = new HashMap<>();
         Set<Long> ids = new HashSet<>();
@@ -84,7 +86,20 @@ public final class JobEditor {
             items.replaceAll((ref, item) -> refreshed(item, all));
         }
         JobLinks.check(items.keySet(), looking(items, touched, !changes.removes().isEmpty()));
-        return sound(Job.of(items.values()));
+        return sound(job.followedBy(items.values(), kinds(changes)));
+    }
+
+    /** A changed profile changes its devices. */
+    private static Set<ItemKind> kinds(ChangeSet changes) {
+        Set<ItemKind> kinds = EnumSet.noneOf(ItemKind.class);
+        changes.adds().forEach(i -> kinds.add(i.ref().kind()));
+        changes.edits().forEach(e -> kinds.add(e.item().kind()));
+        changes.removes().forEach(i -> kinds.add(i.ref().kind()));
+        if (kinds.contains(ItemKind.PROFILE)) {
+            kinds.add(ItemKind.DEVICE);
+            kinds.add(ItemKind.PREPARED);
+        }
+        return kinds;
     }
 
     private static Job sound(Job job) {

@@ -2,14 +2,19 @@ package app.jerboa.core.job;
 
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.ItemKind;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Who is who, and what is fitted to whom, without searching. */
 public final class KitIndex {
+    private static final Set<ItemKind> READS = EnumSet.of(ItemKind.DEVICE, ItemKind.MOUNT);
+
     private final Map<DeviceId, Device> byId = new HashMap<>();
     private final Map<DeviceId, List<Device>> fitted = new HashMap<>();
     private final Map<DeviceId, Mount> mounts = new HashMap<>();
@@ -17,7 +22,7 @@ public final class KitIndex {
     private KitIndex() {}
 
     public static KitIndex of(Job job) {
-        return job.worked(KitIndex.class, () -> index(job));
+        return job.worked(KitIndex.class, READS, KitIndex.class, () -> index(job));
     }
 
     private static KitIndex index(Job job) {

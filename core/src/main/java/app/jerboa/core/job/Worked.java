@@ -1,7 +1,11 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.value.ItemKind;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 
 /**
@@ -12,7 +16,17 @@ import java.util.function.Supplier;
 final class Worked {
     /** One thing, by itself: whoever asks for another does not wait for it. */
     private static final class Slot {
-        private Object value;
+        private final Set<ItemKind> reads;
+        private volatile Object value;
+
+        Slot(Set<ItemKind> reads) {
+            this.reads = reads;
+        }
+
+        /** What is still being worked out does not: nobody is to wait for it here. */
+        boolean outlives(Set<ItemKind> touched) {
+            return value != null && Collections.disjoint(reads, touched);
+        }
 
         synchronized Object get(Supplier<?> work) {
             if (value == null) {
@@ -22,15 +36,34 @@ final class Worked {
         }
     }
 
-    private final Map<Class<?>, Slot> slots = new HashMap<>();
+    private static final Set<ItemKind> ALL = EnumSet.allOf(ItemKind.class);
+
+    private final Map<Object, Slot> slots = new HashMap<>();
 
     /** What throws is not kept, and is tried again. */
     <T> T get(Class<T> what, Supplier<T> work) {
-        return what.cast(slot(what).get(work));
+        return what.cast(slot(what, ALL).get(work));
     }
 
-    private synchronized Slot slot(Class<?> what) {
-        return slots.computeIfAbsent(what, w -> new Slot());
+    /** As above, for what is worked out from items of these kinds only and holds no job. */
+    <T> T get(Object name, Set<ItemKind> reads, Class<T> what, Supplier<T> work) {
+        return what.cast(slot(name, reads).get(work));
+    }
+
+    private synchronized Slot slot(Object name, Set<ItemKind> reads) {
+        return slots.computeIfAbsent(name, w -> new Slot(reads));
+    }
+
+    /** For a job that differs from this one's in items of these kinds only. */
+    synchronized Worked after(Set<ItemKind> touched) {
+        Worked next = new Worked();
+        slots.forEach(
+                (name, slot) -> {
+                    if (slot.outlives(touched)) {
+                        next.slots.put(name, slot);
+                    }
+                });
+        return next;
     }
 
     @Override

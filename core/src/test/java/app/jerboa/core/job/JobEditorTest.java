@@ -77,6 +77,22 @@ class JobEditorTest {
         }
     }
 
+    /** Found once more from nothing, it is the same. */
+    @Test
+    void findingsThatOutliveAChangeStillStand() {
+        for (int seed = 0; seed < 100; seed++) {
+            RandomJobs random = new RandomJobs(seed);
+            Job job = EDITOR.read(random.items());
+            for (int i = 0; i < 12; i++) {
+                JobFindings.check(job);
+                job = EDITOR.apply(job, random.command(job));
+                assertThat(JobFindings.check(job))
+                        .as("seed %d", seed)
+                        .isEqualTo(JobFindings.check(Job.of(job.items().toList())));
+            }
+        }
+    }
+
     @Test
     void textsAndTypedValuesSayTheSame() {
         for (int seed = 0; seed < 300; seed++) {

@@ -31,6 +31,11 @@ public record FindingBody(
     /** Who accepted a finding, and why. */
     public record WaiverBody(long id, String person, String reason) {}
 
+    FindingBody with(WaiverBody accepted) {
+        return new FindingBody(
+                key, code, severity, what, why, source, deviceIds, field, fixes, accepted);
+    }
+
     /** It stands against the plan: a stop that nobody accepted. */
     public boolean stops() {
         return severity.equals("stop") && waiver.id() == 0;

@@ -7,6 +7,8 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.Fix;
 import app.jerboa.core.value.Item;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
@@ -40,10 +42,22 @@ public class FindingWords {
     }
 
     /**
+     * A finding that outlived a change is the same object, and what it names is called the same: it
+     * keeps its words.
+     */
+    private final Cache<Finding, FindingBody> worded = Caffeine.newBuilder().weakKeys().build();
+
+    /**
      * @param names what an item is called, by its id
      */
     public FindingBody body(JobFindings.Judged judged, LongFunction<String> names) {
-        Finding finding = judged.finding();
+        FindingBody body = worded.get(judged.finding(), f -> body(f, names));
+        return judged.waiver()
+                .map(w -> body.with(new FindingBody.WaiverBody(w.id(), w.person(), w.reason())))
+                .orElse(body);
+    }
+
+    private FindingBody body(Finding finding, LongFunction<String> names) {
         String code = finding.code().code();
         return new FindingBody(
                 finding.key(),
@@ -55,9 +69,7 @@ public class FindingWords {
                 finding.devices().stream().map(DeviceId::value).toList(),
                 finding.field().wire(),
                 finding.fixes().stream().map(f -> fix(f, names)).toList(),
-                judged.waiver()
-                        .map(w -> new FindingBody.WaiverBody(w.id(), w.person(), w.reason()))
-                        .orElse(new FindingBody.WaiverBody(0, "", "")));
+                new FindingBody.WaiverBody(0, "", ""));
     }
 
     /**

@@ -3,38 +3,86 @@ package app.jerboa.server.job;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Jobs by version, kept with all that was worked out from them: a job does not change at a version,
- * so that whatever server holds it holds the same. The database says which version is present.
+ * The newest versions of jobs, kept with all that was worked out from them: a job does not change
+ * at a version, so that whatever server holds it holds the same. The database says which version is
+ * present.
  */
 @Component
 class JobVersions {
     /** Of all jobs that are kept, in items: some 400 MB with what is worked out from them. */
     private static final long MOST_ITEMS = 200_000;
 
+    /** Of one job beside its newest version, in items and in versions: what pages may be behind. */
+    private static final int MOST_EARLIER_ITEMS = 20_000;
+
+    private static final int MOST_EARLIER = 8;
+
     private static final Duration UNTOUCHED = Duration.ofMinutes(30);
 
-    private record Key(long job, long version) {}
+    /**
+     * Of one job.
+     *
+     * @param versions newest first, never empty
+     */
+    private record Kept(List<Jobs.Stored> versions) {
+        Kept with(Jobs.Stored added) {
+            List<Jobs.Stored> all = new ArrayList<>(versions);
+            all.add(added);
+            all.sort(Comparator.comparingLong(Jobs.Stored::version).reversed());
+            int room = MOST_EARLIER_ITEMS + all.get(0).items();
+            List<Jobs.Stored> fitting = new ArrayList<>();
+            for (Jobs.Stored s : all) {
+                room -= s.items();
+                // A page is seldom more than one change behind: that one is always held.
+                if (fitting.size() < 2 || room >= 0 && fitting.size() <= MOST_EARLIER) {
+                    fitting.add(s);
+                }
+            }
+            return new Kept(List.copyOf(fitting));
+        }
 
-    private final Cache<Key, Jobs.Stored> kept =
+        Optional<Jobs.Stored> at(long version) {
+            return versions.stream().filter(s -> s.version() == version).findFirst();
+        }
+
+        int items() {
+            return versions.stream().mapToInt(Jobs.Stored::items).sum();
+        }
+    }
+
+    private final Cache<Long, Kept> jobs =
             Caffeine.newBuilder()
                     .maximumWeight(MOST_ITEMS)
-                    .weigher((Key k, Jobs.Stored s) -> s.items())
+                    .weigher((Long job, Kept kept) -> kept.items())
                     .expireAfterAccess(UNTOUCHED)
                     .build();
 
     Optional<Jobs.Stored> at(long job, long version) {
-        return Optional.ofNullable(kept.getIfPresent(new Key(job, version)));
+        return Optional.ofNullable(jobs.getIfPresent(job)).flatMap(k -> k.at(version));
     }
 
     /** The one that was there first, where two loaded the same version at once. */
     Jobs.Stored keep(Jobs.Stored stored) {
-        return kept.get(new Key(stored.id(), stored.version()), k -> stored);
+        Kept kept =
+                jobs.asMap()
+                        .compute(
+                                stored.id(),
+                                (job, held) ->
+                                        held == null
+                                                ? new Kept(List.of(stored))
+                                                : held.at(stored.version()).isPresent()
+                                                        ? held
+                                                        : held.with(stored));
+        return kept.at(stored.version()).orElse(stored);
     }
 
     /** What a transaction makes is a version only when it has committed. */

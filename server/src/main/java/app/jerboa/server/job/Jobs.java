@@ -21,17 +21,21 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** Loads whole jobs: one query when the version is at hand, two else, however many devices. */
 @Service
 public class Jobs implements DevicesOfJob {
-    /** A job as stored: the core's model and what surrounds it. */
-    public record Stored(long id, long version, long nextItem, Job job) {
+    /**
+     * A job as stored: the core's model and what surrounds it.
+     *
+     * @param items how many it has
+     */
+    public record Stored(long id, long version, long nextItem, Job job, int items) {
+        Stored(long id, long version, long nextItem, Job job) {
+            this(id, version, nextItem, job, (int) job.items().count());
+        }
+
         /**
          * @throws Problem not found for a device of no or another job
          */
         public Device need(long device) {
             return job.device(new DeviceId(device)).orElseThrow(() -> Problem.notFound("device"));
-        }
-
-        int items() {
-            return (int) job.items().count();
         }
 
         /** The laptop's own address in the house. */

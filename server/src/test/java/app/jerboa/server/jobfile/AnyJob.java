@@ -2,6 +2,7 @@ package app.jerboa.server.jobfile;
 
 import app.jerboa.core.job.ItemMissing;
 import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobEditor;
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.profile.Socket;
@@ -40,10 +41,14 @@ public final class AnyJob {
      * @return empty when what came up by chance is no job
      */
     public static Optional<byte[]> file(long seed, ProfileShelf shelf, List<String> profiles) {
-        return new AnyJob(seed, shelf, profiles).file();
+        return job(seed, shelf, profiles).map(j -> JobFileWriter.write(j, List.of()));
     }
 
-    private Optional<byte[]> file() {
+    static Optional<Job> job(long seed, ProfileShelf shelf, List<String> profiles) {
+        return new AnyJob(seed, shelf, profiles).job();
+    }
+
+    private Optional<Job> job() {
         add(ItemKind.SITE, 1);
         add(ItemKind.SUBNET, 1);
         add(ItemKind.RANGE, random.nextInt(3));
@@ -56,7 +61,7 @@ public final class AnyJob {
         add(ItemKind.PREPARED, random.nextInt(3));
         add(ItemKind.WAIVER, random.nextInt(2));
         try {
-            return Optional.of(JobFileWriter.write(new JobEditor(shelf).read(items), List.of()));
+            return Optional.of(new JobEditor(shelf).read(items));
         } catch (ItemRejected | ItemMissing no) {
             return Optional.empty();
         }

@@ -3,6 +3,10 @@ package app.jerboa.server.profile;
 import app.jerboa.server.platform.InnerJson;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 
 /** The shelf without a server around it. */
@@ -22,6 +26,17 @@ public final class TestProfiles {
 
     public static Profiles profiles() {
         return PROFILES;
+    }
+
+    /** Of every shipped profile. */
+    public static List<String> ids() {
+        try (Stream<Path> files = Files.list(Path.of("../core/src/main/resources/profiles"))) {
+            return files.map(f -> f.getFileName().toString().replace(".profile.json", ""))
+                    .sorted()
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     static JsonNode tree(String json) {

@@ -27,13 +27,16 @@ public record PictureReach(
 
     /** The same over another cable. */
     public static Optional<PictureReach> of(Job job, Link link, Cable cable) {
+        if (link.signal() != Signal.SDI && link.signal() != Signal.HDMI) {
+            return Optional.empty();
+        }
         String format = format(job, link);
         double gigabits = VideoLink.gigabits(format);
         if (link.signal() == Signal.SDI) {
             return coax(cable).map(c -> sdi(link, c, format, gigabits));
-        } else if (link.signal() == Signal.HDMI && cable == Cable.HDMI) {
+        } else if (cable == Cable.HDMI) {
             return Optional.of(new PictureReach(format, gigabits, 0, 0, LeadReach.hdmi(gigabits)));
-        } else if (link.signal() == Signal.HDMI && cable == Cable.HDMI_ACTIVE) {
+        } else if (cable == Cable.HDMI_ACTIVE) {
             return Optional.of(new PictureReach(format, gigabits, 0, 0, LeadReach.HDMI_ACTIVE));
         }
         return Optional.empty();

@@ -3,13 +3,19 @@ package app.jerboa.core.job.check;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.value.ItemKind;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
  * One discipline's rules over a job.
  *
+ * @param reads the kinds of items it looks at: what it found stands while none of them is touched
  * @param codes every code it may report, so that a test can prove each has its wording
  */
 public record Discipline(
-        String name, List<FindingCode> codes, Function<Job, List<Finding>> check) {}
+        String name,
+        Set<ItemKind> reads,
+        List<FindingCode> codes,
+        Function<Job, List<Finding>> check) {}

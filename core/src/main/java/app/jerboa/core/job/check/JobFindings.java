@@ -1,5 +1,16 @@
 package app.jerboa.core.job.check;
 
+import static app.jerboa.core.value.ItemKind.DEVICE;
+import static app.jerboa.core.value.ItemKind.LINE;
+import static app.jerboa.core.value.ItemKind.MOUNT;
+import static app.jerboa.core.value.ItemKind.PREPARED;
+import static app.jerboa.core.value.ItemKind.RANGE;
+import static app.jerboa.core.value.ItemKind.ROUTE;
+import static app.jerboa.core.value.ItemKind.RUN;
+import static app.jerboa.core.value.ItemKind.SECRET;
+import static app.jerboa.core.value.ItemKind.SITE;
+import static app.jerboa.core.value.ItemKind.SUBNET;
+
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobAddresses;
 import app.jerboa.core.job.Waiver;
@@ -14,30 +25,57 @@ import app.jerboa.core.net.AddressCodes;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.Severity;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 
 /** Every discipline's findings of a job in one order; a new discipline is one more line here. */
 public final class JobFindings {
+    private static final Set<ItemKind> PLANNED =
+            EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT);
+    private static final Set<ItemKind> CABLED =
+            EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT, RUN);
+
     public static final List<Discipline> DISCIPLINES =
             List.of(
                     new Discipline(
                             "addresses",
+                            EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE),
                             AddressCodes.ALL,
                             job ->
                                     JobAddresses.facts(job).stream()
                                             .flatMap(f -> AddressChecks.check(f).stream())
                                             .toList()),
-                    new Discipline("kit", KitCodes.ALL, KitChecks::check),
-                    new Discipline("secrets", SecretCodes.ALL, SecretCheck::of),
-                    new Discipline("lines", LineCodes.ALL, LineChecks::check),
-                    new Discipline("mounts", MountCodes.ALL, MountChecks::check),
-                    new Discipline("cabling", CablingCodes.ALL, CablingChecks::check));
+                    new Discipline(
+                            "kit",
+                            EnumSet.of(SITE, DEVICE, LINE, PREPARED),
+                            KitCodes.ALL,
+                            KitChecks::alone),
+                    new Discipline(
+                            "kit",
+                            EnumSet.of(SITE, DEVICE, LINE, RUN),
+                            List.of(),
+                            KitChecks::joined),
+                    new Discipline(
+                            "secrets",
+                            EnumSet.of(SITE, DEVICE, SECRET),
+                            SecretCodes.ALL,
+                            SecretCheck::of),
+                    new Discipline("lines", PLANNED, LineCodes.ALL, LineChecks::planned),
+                    new Discipline("lines", CABLED, List.of(), LineChecks::cabled),
+                    new Discipline(
+                            "mounts",
+                            EnumSet.of(SITE, DEVICE, LINE, MOUNT),
+                            MountCodes.ALL,
+                            MountChecks::check),
+                    new Discipline("cabling", CABLED, CablingCodes.ALL, CablingChecks::check));
 
     /** A discipline that failed at this job: what it would have found is not known. */
     public static final FindingCode CHECK_BROKEN = new FindingCode("CHECK-BROKEN", Severity.WARN);
@@ -49,6 +87,9 @@ public final class JobFindings {
             return waiver.isEmpty() && finding.code().severity() == Severity.STOP;
         }
     }
+
+    /** Of one discipline. */
+    private record Found(List<Finding> all) {}
 
     private JobFindings() {}
 
@@ -80,7 +121,12 @@ public final class JobFindings {
     static List<Finding> found(
             Discipline discipline, Job job, BiConsumer<String, RuntimeException> onFailure) {
         try {
-            return discipline.check().apply(job);
+            return job.worked(
+                            discipline,
+                            discipline.reads(),
+                            Found.class,
+                            () -> new Found(discipline.check().apply(job)))
+                    .all();
         } catch (RuntimeException e) {
             onFailure.accept(discipline.name(), e);
             return job.devices().stream()

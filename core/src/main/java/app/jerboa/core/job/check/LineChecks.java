@@ -4,10 +4,11 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.value.Finding;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** Every rule about lines; a new one is one more line here. */
 public final class LineChecks {
-    private static final List<Function<LinePlan, List<Finding>>> ALL =
+    private static final List<Function<LinePlan, List<Finding>>> PLANNED =
             List.of(
                     p -> SplitCheck.of(p.job()),
                     KeyCheck::of,
@@ -15,14 +16,28 @@ public final class LineChecks {
                     NumbersCheck::of,
                     RouteCheck::of,
                     NetworkOptionCheck::of,
-                    LensCheck::of,
-                    OutputCheck::of,
-                    ReturnCheck::of);
+                    LensCheck::of);
+
+    /** They look at the runs. */
+    private static final List<Function<LinePlan, List<Finding>>> CABLED =
+            List.of(OutputCheck::of, ReturnCheck::of);
 
     private LineChecks() {}
 
     public static List<Finding> check(Job job) {
+        return Stream.concat(planned(job).stream(), cabled(job).stream()).toList();
+    }
+
+    static List<Finding> planned(Job job) {
+        return all(PLANNED, job);
+    }
+
+    static List<Finding> cabled(Job job) {
+        return all(CABLED, job);
+    }
+
+    private static List<Finding> all(List<Function<LinePlan, List<Finding>>> checks, Job job) {
         LinePlan plan = LinePlan.of(job);
-        return ALL.stream().flatMap(c -> c.apply(plan).stream()).toList();
+        return checks.stream().flatMap(c -> c.apply(plan).stream()).toList();
     }
 }

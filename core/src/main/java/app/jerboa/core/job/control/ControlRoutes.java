@@ -2,6 +2,7 @@ package app.jerboa.core.job.control;
 
 import app.jerboa.core.job.ChosenRoute;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
@@ -16,6 +17,7 @@ import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
+import app.jerboa.core.value.ItemKind;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -34,13 +36,16 @@ import java.util.stream.Stream;
  * with the least between.
  */
 public final class ControlRoutes {
+    private static final Set<ItemKind> READS =
+            EnumSet.of(
+                    ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
     private static final Set<Function> PAINTED =
             EnumSet.of(Function.EXPOSURE, Function.PAINT, Function.TALLY, Function.TALKBACK);
     private static final Set<Sort> NETWORK_OPTIONS =
             EnumSet.of(Sort.NETWORK_ADAPTER, Sort.STUDIO_ADAPTER);
     private static final Set<Transport> OVER_THE_NETWORK = EnumSet.of(Transport.UDP, Transport.TCP);
 
-    private final Job job;
+    private final Habits habits;
     private final KitIndex kit;
     private final Ways ways;
     private final Map<Wish, ChosenRoute> chosen = new HashMap<>();
@@ -52,14 +57,15 @@ public final class ControlRoutes {
     private record Wish(long line, Function function) {}
 
     private ControlRoutes(Job job) {
-        this.job = job;
+        this.habits = job.site().habits();
         this.kit = KitIndex.of(job);
         this.ways = new Ways(job, kit);
         job.routes().forEach(r -> chosen.put(new Wish(r.line(), r.function()), r));
     }
 
     public static ControlRoutes of(Job job) {
-        return job.worked(ControlRoutes.class, () -> new ControlRoutes(job));
+        return job.worked(
+                ControlRoutes.class, READS, ControlRoutes.class, () -> new ControlRoutes(job));
     }
 
     /** Best first; empty when there is none. */
@@ -226,9 +232,8 @@ public final class ControlRoutes {
     }
 
     private Comparator<ControlRoute> order(Line line) {
-        boolean recorded =
-                job.site().habits().school(Field.SCHOOL_ACCESS).equals("through-recorder");
-        String wiring = job.site().habits().school(Field.SCHOOL_WIRING);
+        boolean recorded = habits.school(Field.SCHOOL_ACCESS).equals("through-recorder");
+        String wiring = habits.school(Field.SCHOOL_WIRING);
         return Comparator.comparing((ControlRoute r) -> !r.chosen())
                 .thenComparing(r -> r.needs().contains(RouteNeed.OPTION))
                 .thenComparingInt(r -> place(line, r))

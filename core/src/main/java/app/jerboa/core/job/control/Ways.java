@@ -136,11 +136,12 @@ final class Ways {
         fitted.stream()
                 .filter(d -> d.profile().kind() == DeviceKind.ACCESSORY)
                 .forEach(d -> ends.addAll(answers(d)));
+        List<Passing> passings = passings(ends);
         Map<Function, Found> ways = new EnumMap<>(Function.class);
         for (Device by : controllers) {
             for (Speaks sends : sends(by)) {
                 straight(by, sends, ends, ways);
-                through(by, sends, ends, ways);
+                through(by, sends, passings, ways);
             }
         }
         sound(camera, ways);
@@ -157,19 +158,31 @@ final class Ways {
         }
     }
 
-    private void through(Device by, Speaks sends, List<Speaks> ends, Map<Function, Found> ways) {
+    /** What comes in at a device in the middle and goes out of it to the camera. */
+    private record Passing(Device middle, Speaks in, Speaks out, Speaks end) {}
+
+    private List<Passing> passings(List<Speaks> ends) {
+        List<Passing> passings = new ArrayList<>();
         for (Device middle : between) {
             for (Speaks in : answers(middle)) {
-                if (!middle.equals(by) && meets(sends, in)) {
-                    for (Speaks out : sends(middle)) {
-                        for (Speaks end : ends) {
-                            if (meets(out, end)) {
-                                Way way = new Way(by, sends, List.of(middle), end);
-                                add(way, ways, sends, in, out, end);
-                            }
+                for (Speaks out : sends(middle)) {
+                    for (Speaks end : ends) {
+                        if (meets(out, end)) {
+                            passings.add(new Passing(middle, in, out, end));
                         }
                     }
                 }
+            }
+        }
+        return passings;
+    }
+
+    private static void through(
+            Device by, Speaks sends, List<Passing> passings, Map<Function, Found> ways) {
+        for (Passing p : passings) {
+            if (!p.middle().equals(by) && meets(sends, p.in())) {
+                Way way = new Way(by, sends, List.of(p.middle()), p.end());
+                add(way, ways, sends, p.in(), p.out(), p.end());
             }
         }
     }

@@ -8,6 +8,7 @@ import app.jerboa.core.job.RandomJobs;
 import app.jerboa.core.value.Finding;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Rules that fail at a job are a finding of their own, and the others are heard. */
@@ -18,6 +19,7 @@ class BrokenCheckTest {
         Discipline broken =
                 new Discipline(
                         "cables",
+                        Set.of(),
                         List.of(),
                         j -> {
                             throw new IllegalArgumentException("gauge 13");

@@ -13,8 +13,9 @@ import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Finding;
 import app.jerboa.core.value.FindingCode;
 import app.jerboa.core.value.Lengths;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -47,7 +48,7 @@ record CablingPlan(Job job, Cabling cabling, PowerPlan power, List<ChainOrBus> s
     }
 
     static String one(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        return BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).toPlainString();
     }
 
     static String names(List<Device> devices) {
