@@ -15,8 +15,24 @@ const RECONNECT_MILLIS = 1000
 const UNSEEN_MILLIS = 10_000
 const OWN_CHANGE_MILLIS = 100
 
+/** What changed in a job: its plan, with the version it has then, or something beside it. */
 interface Changed {
   readonly version: number
+  readonly part: string
+}
+
+const ANYTHING: Changed = { version: 0, part: '' }
+
+/** The queries that show a part of the job, beside the job itself. */
+function shows(job: number, part: string) {
+  const all = {
+    plan: [jobKeys.log(job), jobKeys.bringUp(job)],
+    log: [jobKeys.log(job)],
+    people: [jobKeys.log(job), jobKeys.people(job)],
+    steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job)],
+    hall: [jobKeys.bringUp(job), jobKeys.rig(job)],
+  }
+  return part in all ? all[part as keyof typeof all] : Object.values(all).flat()
 }
 
 /** Hears what others do to this job, and tells them which page is open here. */
@@ -34,18 +50,18 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       silence = setTimeout(reconnect, SILENT_MILLIS)
     }
     // A change of this tab's own is heard of before its answer is here: that answer is waited for.
-    const lookAnew = (version = 0) => {
+    const lookAnew = (changed: Changed = ANYTHING) => {
       if (closed) return
       if (queries.isMutating() > 0) {
-        setTimeout(() => lookAnew(version), OWN_CHANGE_MILLIS)
+        setTimeout(() => lookAnew(changed), OWN_CHANGE_MILLIS)
         return
       }
       const known = queries.getQueryData<Job>(jobKeys.one(job))
-      if (version > 0 && known && known.version >= version) return
-      void queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
-      for (const part of [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.log(job), jobKeys.people(job)]) {
-        void queries.invalidateQueries({ queryKey: part })
+      if (changed.version > 0 && known && known.version >= changed.version) return
+      if (changed.part !== 'hall') {
+        void queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
       }
+      for (const queryKey of shows(job, changed.part)) void queries.invalidateQueries({ queryKey })
     }
     const connect = () => {
       stream = new EventSource(`/api/jobs/${job}/events?tab=${TAB}`)
@@ -62,8 +78,7 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
         queries.setQueryData(jobKeys.present(job), JSON.parse(e.data as string) as Present[])
       })
       stream.addEventListener('changed', (e) => {
-        const { version } = JSON.parse(e.data as string) as Changed
-        lookAnew(version)
+        lookAnew(JSON.parse(e.data as string) as Changed)
       })
       stream.onerror = reconnect
     }

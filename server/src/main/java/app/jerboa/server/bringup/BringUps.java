@@ -12,6 +12,7 @@ import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Download;
@@ -351,7 +352,7 @@ class BringUps {
                     result.saw() + " (" + result.evidence() + ")",
                     by);
         } else {
-            live.logged(stored.id());
+            live.changed(stored.id(), Notice.STEPS);
         }
     }
 

@@ -16,12 +16,16 @@ public class Live {
 
     /** The job itself changed. */
     public void changed(long job, long version) {
-        tell(new Notice(job, Notice.CHANGED, version));
+        tell(new Notice(job, Notice.CHANGED, version, Notice.PLAN));
     }
 
-    /** Its logbook or people changed. */
-    public void logged(long job) {
-        tell(new Notice(job, Notice.CHANGED, 0));
+    /**
+     * Something beside its plan changed.
+     *
+     * @param part what, as {@link Notice} names it
+     */
+    public void changed(long job, String part) {
+        tell(new Notice(job, Notice.CHANGED, 0, part));
     }
 
     /**
@@ -30,11 +34,11 @@ public class Live {
      * @param stops how often all was stopped in it, this time included
      */
     public void stopAll(long job, long stops) {
-        tell(new Notice(job, Notice.STOP_ALL, stops));
+        tell(new Notice(job, Notice.STOP_ALL, stops, ""));
     }
 
     void present(long job) {
-        tell(new Notice(job, Notice.PRESENCE, 0));
+        tell(new Notice(job, Notice.PRESENCE, 0, ""));
     }
 
     private void tell(Notice notice) {

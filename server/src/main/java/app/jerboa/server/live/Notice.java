@@ -6,9 +6,16 @@ package app.jerboa.server.live;
  * @param kind changed, presence or stop-all
  * @param version of the job after a change, 0 when its version did not change; for stop-all how
  *     often all was stopped
+ * @param part of a job that changed: plan, log, people, steps or hall; empty for any
  */
-public record Notice(long job, String kind, long version) {
+public record Notice(long job, String kind, long version, String part) {
     public static final String CHANGED = "changed";
     public static final String PRESENCE = "presence";
     public static final String STOP_ALL = "stop-all";
+
+    public static final String PLAN = "plan";
+    public static final String LOG = "log";
+    public static final String PEOPLE = "people";
+    public static final String STEPS = "steps";
+    public static final String HALL = "hall";
 }

@@ -33,11 +33,10 @@ class Watchers {
     private static final int MOST_LOOKS_WAITING = 1_000;
     private static final long SLOWEST_NANOS = TimeUnit.SECONDS.toNanos(20);
 
-    /** Something to be told; a newer one of the same name and sort replaces it. */
+    /** Something to be told; a newer one of the same name about the same part replaces it. */
     private record News(String name, Object data) {
-        /** A notice without a version says less than one with it: neither replaces the other. */
         String sort() {
-            return name + (data instanceof Notice n && n.version() == 0 ? " unversioned" : "");
+            return name + (data instanceof Notice n ? " " + n.part() : "");
         }
     }
 
@@ -223,7 +222,7 @@ class Watchers {
     void reconnected(NoticeListener.Reconnected event) {
         byJob.forEach(
                 (job, watchers) -> {
-                    Notice look = new Notice(job, Notice.CHANGED, 0);
+                    Notice look = new Notice(job, Notice.CHANGED, 0, "");
                     watchers.forEach(w -> w.tell(Notice.CHANGED, look));
                 });
     }

@@ -1,6 +1,7 @@
 package app.jerboa.server.logbook;
 
 import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
 import java.util.List;
@@ -34,28 +35,28 @@ public class Logbook {
     @Transactional
     public void event(long job, String text, List<Long> devices, Author by) {
         write(job, "event", text, devices, null, by);
-        live.logged(job);
+        live.changed(job, Notice.STEPS);
     }
 
     /** Somebody came, went or was given another part. */
     @Transactional
     public void people(long job, String text, Author by) {
         write(job, "people", text, List.of(), null, by);
-        live.logged(job);
+        live.changed(job, Notice.PEOPLE);
     }
 
     /** Something was done with the job as a whole: made, copied, exported, archived. */
     @Transactional
     public void file(long job, String text, Author by) {
         write(job, "file", text, List.of(), null, by);
-        live.logged(job);
+        live.changed(job, Notice.LOG);
     }
 
     @Transactional
     void note(long job, String text, List<Long> devices, Optional<byte[]> jpeg, Author by) {
         Long photo = jpeg.map(p -> mapper.insertPhoto(job, p)).orElse(null);
         write(job, "note", text, devices, photo, by);
-        live.logged(job);
+        live.changed(job, Notice.LOG);
     }
 
     /**

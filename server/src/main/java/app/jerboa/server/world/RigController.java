@@ -5,6 +5,7 @@ import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
@@ -50,7 +51,7 @@ class RigController {
 
     /** Whoever else looks at the hall hears of it. */
     private RigView told(long job, RigView view) {
-        live.logged(job);
+        live.changed(job, Notice.HALL);
         return view;
     }
 
