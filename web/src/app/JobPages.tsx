@@ -1,15 +1,6 @@
 import Box from '@mui/material/Box'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { Route, Routes, useLocation, useParams } from 'react-router'
-import { AddressesPage } from '../features/addresses'
-import { BringUpPage } from '../features/bringUp'
-import { CablingPage } from '../features/cabling'
-import { DeskPage } from '../features/desk'
-import { KitPage } from '../features/kit'
-import { LineUpPage } from '../features/lineUp'
-import { LogbookPage } from '../features/logbook'
-import { PeoplePage } from '../features/people'
-import { SitePage } from '../features/site'
 import { sentence } from '../shared/api/client'
 import { useJob } from '../shared/api/job'
 import { useLive } from '../shared/api/useLive'
@@ -17,6 +8,17 @@ import { useOutboxSender } from '../shared/api/useOutboxSender'
 import { Trouble } from '../shared/ui/Trouble'
 import { BottomLine } from './BottomLine'
 import { JumpBox } from './JumpBox'
+import {
+  AddressesPage,
+  BringUpPage,
+  CablingPage,
+  DeskPage,
+  KitPage,
+  LineUpPage,
+  LogbookPage,
+  PeoplePage,
+  SitePage,
+} from './pages'
 import { always, stagesOf } from './stages'
 import type { Look } from './theme'
 import { TopBar } from './TopBar'
@@ -43,21 +45,23 @@ export function JobPages({ look, onLook }: Props) {
       <Box sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: { xs: 'column', sm: 'row' } }}>
         {job && <Trail job={job} />}
         {job && (
-          <Routes>
-            <Route index element={<LineUpPage job={job} />} />
-            <Route path="site" element={<SitePage job={job} />} />
-            <Route path="kit" element={<KitPage job={job} />} />
-            <Route path="cabling" element={<CablingPage job={job} />} />
-            <Route path="addresses" element={<AddressesPage job={job} />} />
-            <Route path="bring-up" element={<BringUpPage job={job} />} />
-            <Route path="desk" element={<DeskPage job={job} />} />
-            <Route path="logbook" element={<LogbookPage job={job} />} />
-            <Route path="people" element={<PeoplePage job={job} />} />
-            <Route
-              path="*"
-              element={<Box sx={{ p: 3 }}>There is no such page. The trail on the left has them all.</Box>}
-            />
-          </Routes>
+          <Suspense fallback={null}>
+            <Routes>
+              <Route index element={<LineUpPage job={job} />} />
+              <Route path="site" element={<SitePage job={job} />} />
+              <Route path="kit" element={<KitPage job={job} />} />
+              <Route path="cabling" element={<CablingPage job={job} />} />
+              <Route path="addresses" element={<AddressesPage job={job} />} />
+              <Route path="bring-up" element={<BringUpPage job={job} />} />
+              <Route path="desk" element={<DeskPage job={job} />} />
+              <Route path="logbook" element={<LogbookPage job={job} />} />
+              <Route path="people" element={<PeoplePage job={job} />} />
+              <Route
+                path="*"
+                element={<Box sx={{ p: 3 }}>There is no such page. The trail on the left has them all.</Box>}
+              />
+            </Routes>
+          </Suspense>
         )}
         {!job && query.error && (
           <Box sx={{ p: 3 }}>

@@ -2,10 +2,9 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { Link as RouterLink } from 'react-router'
 import { AccountMenu } from '../features/people'
-import { SumsDrawer } from '../features/sums'
 import { rights } from '../shared/api/changes'
 import { get } from '../shared/api/client'
 import { jobKeys, useRedo, useUndo } from '../shared/api/job'
@@ -13,6 +12,7 @@ import type { Job, Rig } from '../shared/api/types'
 import { useOthers } from '../shared/api/useLive'
 import { typing, useKeys } from '../shared/ui/keys'
 import { JobSettings } from './JobSettings'
+import { SumsDrawer } from './pages'
 import type { Look } from './theme'
 
 interface Props {
@@ -64,7 +64,11 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
       <Button size="small" onClick={() => setSums(true)}>
         Sums
       </Button>
-      {sums && <SumsDrawer onClose={() => setSums(false)} />}
+      {sums && (
+        <Suspense fallback={null}>
+          <SumsDrawer onClose={() => setSums(false)} />
+        </Suspense>
+      )}
       <Button size="small" onClick={onLook}>
         {look === 'day' ? 'Dusk' : 'Day'}
       </Button>

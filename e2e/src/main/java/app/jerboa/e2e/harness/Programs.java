@@ -136,12 +136,7 @@ public final class Programs implements AutoCloseable {
         private Process process;
 
         public void start() {
-            process =
-                    Programs.start(
-                            "server",
-                            environment(port),
-                            "-jar",
-                            ROOT + "/server/target/jerboa-server.jar");
+            process = startServer(port, Map.of());
             Awaitility.await()
                     .atMost(Duration.ofSeconds(90))
                     .pollInterval(Duration.ofMillis(200))
@@ -184,6 +179,8 @@ public final class Programs implements AutoCloseable {
         return Map.of(
                 "JERBOA_FIRST_CODE",
                 demo ? "" : FIRST_CODE,
+                "JERBOA_PASSWORD_COST",
+                "4",
                 "JERBOA_PORT",
                 "" + port,
                 "JERBOA_DB_URL",
@@ -246,7 +243,8 @@ public final class Programs implements AutoCloseable {
     public Process startServer(int port, Map<String, String> settings) {
         Map<String, String> all = new HashMap<>(environment(port));
         all.putAll(settings);
-        return start("server", all, "-jar", ROOT + "/server/target/jerboa-server.jar");
+        String[] command = new ServerCopy(ROOT).command(environment(port)).toArray(String[]::new);
+        return start("server", all, command);
     }
 
     public String url(String path) {

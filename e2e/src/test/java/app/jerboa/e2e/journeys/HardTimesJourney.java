@@ -17,10 +17,12 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.awaitility.Awaitility;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Killed servers, restarted databases, backups taken back: what was acknowledged is there. */
+@Tag("alone")
 class HardTimesJourney {
     private final Programs programs = Jerboa.shared();
 

@@ -8,10 +8,12 @@ import app.jerboa.e2e.harness.DeskLine;
 import app.jerboa.e2e.harness.HttpPerson;
 import com.microsoft.playwright.Page;
 import java.time.Duration;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Whatever happens to a desk, its server or its person: the head stops, and is seen to. */
+@Tag("alone")
 class StopJourney extends Jerboa {
     private static final Duration SOON = Duration.ofSeconds(10);
     private static long job;

@@ -99,8 +99,8 @@ class SecurityConfiguration {
     }
 
     @Bean
-    PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder();
+    PasswordEncoder passwordEncoder(@Value("${jerboa.password-cost}") int cost) {
+        return new BCryptPasswordEncoder(cost);
     }
 
     @Bean

@@ -19,7 +19,7 @@ public final class KitChecks {
 
     /** O(n log n) in devices and lines. */
     public static List<Finding> check(Job job) {
-        return Stream.concat(alone(job).stream(), joined(job).stream()).toList();
+        return Stream.concat(joined(job).stream(), alone(job).stream()).toList();
     }
 
     static List<Finding> alone(Job job) {
