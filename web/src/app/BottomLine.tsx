@@ -7,7 +7,7 @@ import type { ReactNode } from 'react'
 import { sentence } from '../shared/api/client'
 import { useOutbox } from '../shared/api/outbox'
 import type { Job } from '../shared/api/types'
-import { timeOfDay } from '../shared/format/duration'
+import { timeOfDay } from '../shared/format/moment'
 import { useWork } from '../shared/work'
 
 interface Props {

@@ -32,10 +32,10 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
       sx={{
         display: 'flex',
         alignItems: 'center',
-        columnGap: { xs: 1, sm: 2 },
+        columnGap: { xs: 0.75, sm: 2 },
         px: 2,
         minHeight: 52,
-        '& .MuiButton-root': { minWidth: { xs: 0, sm: 64 } },
+        '& .MuiButton-root': { minWidth: { xs: 0, sm: 64 }, px: { xs: 0.5, sm: 1 } },
         borderBottom: '1px solid',
         borderColor: 'divider',
         flexWrap: 'wrap',
@@ -104,6 +104,13 @@ function Others({ job }: { readonly job: number }) {
   )
 }
 
+/** Nothing is said of a rig before it is known. */
+function worldWords(silent: boolean, rig: Rig | undefined): string {
+  if (silent) return 'Stand-in rig does not answer'
+  if (!rig) return 'Looking for the rig'
+  return rig.connected ? 'Stand-in rig' : 'No rig connected'
+}
+
 /** Which world commands go to, and where the laptop is in it. */
 function WorldChip({ job }: { readonly job: number }) {
   const rig = useQuery({
@@ -112,7 +119,7 @@ function WorldChip({ job }: { readonly job: number }) {
     retry: false,
   })
   const connected = rig.data?.connected === true
-  const words = rig.isError ? 'Stand-in rig does not answer' : connected ? 'Stand-in rig' : 'No rig connected'
+  const words = worldWords(rig.isError, rig.data)
   return (
     <Box
       component="span"
@@ -125,8 +132,9 @@ function WorldChip({ job }: { readonly job: number }) {
           borderColor: 'secondary.main',
           color: 'secondary.main',
           borderRadius: 1,
-          px: 1,
+          px: { xs: 0.5, sm: 1 },
           fontWeight: 600,
+          fontSize: { xs: '0.9rem', sm: 'inherit' },
         }}
       >
         {words}

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box'
-import { NavLink, useLocation, useNavigate } from 'react-router'
+import { Link, useLocation, useNavigate } from 'react-router'
 import type { Job } from '../shared/api/types'
 import { typing, useKeys } from '../shared/ui/keys'
 import type { Stage } from './stages'
@@ -35,15 +35,16 @@ export function Trail({ job }: { readonly job: Job }) {
         py: { xs: 0.5, sm: 2 },
         display: 'flex',
         flexDirection: { xs: 'row', sm: 'column' },
-        overflow: 'auto',
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        overflow: { sm: 'auto' },
       }}
     >
       {stages.map((s) => (
-        <StageLink key={s.path} job={job} stage={s} />
+        <StageLink key={s.path} job={job} stage={s} here={s.path === here} />
       ))}
       <Box sx={{ flex: { sm: 1 } }} />
       {always.map((s) => (
-        <StageLink key={s.path} job={job} stage={s} />
+        <StageLink key={s.path} job={job} stage={s} here={s.path === here} />
       ))}
     </Box>
   )
@@ -58,26 +59,36 @@ function besideLine(job: Job, here: string, hash: string, step: 1 | -1): string 
   return next && `/jobs/${job.id}/${onSheet ? 'addresses' : ''}${next}`
 }
 
-function StageLink({ job, stage }: { readonly job: Job; readonly stage: Stage }) {
+function StageLink(props: { readonly job: Job; readonly stage: Stage; readonly here: boolean }) {
+  const { job, stage, here } = props
   return (
     <Box
-      component={NavLink}
-      to={`/jobs/${job.id}/${stage.path}`}
-      end
+      component={Link}
+      to={stage.path === '' ? `/jobs/${job.id}` : `/jobs/${job.id}/${stage.path}`}
+      aria-current={here ? 'page' : undefined}
       sx={{
         display: 'block',
-        px: 2,
-        py: 1,
+        px: { xs: 1.25, sm: 2 },
+        py: { xs: 0.75, sm: 1 },
         textDecoration: 'none',
         color: 'text.primary',
         borderLeft: '4px solid transparent',
         whiteSpace: 'nowrap',
-        '&.active': { borderColor: 'primary.main', bgcolor: 'background.paper', fontWeight: 700 },
+        '&[aria-current]': { borderColor: 'primary.main', bgcolor: 'background.paper', fontWeight: 700 },
       }}
     >
       {stage.name}
       {stage.count && (
-        <Box sx={{ color: 'text.secondary', fontSize: '0.86rem', fontWeight: 400 }}>{stage.count}</Box>
+        <Box
+          sx={{
+            display: { xs: 'none', sm: 'block' },
+            color: 'text.secondary',
+            fontSize: '0.86rem',
+            fontWeight: 400,
+          }}
+        >
+          {stage.count}
+        </Box>
       )}
     </Box>
   )

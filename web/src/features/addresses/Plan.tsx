@@ -85,7 +85,7 @@ function columnsOf(job: Job): readonly Column<Device>[] {
       mono: true,
       cell: (d) => <AddressCell job={job} device={d} findings={worst(job.findings, d)} />,
     },
-    { title: 'How', cell: (d) => <How job={job} device={d} /> },
+    { title: 'Assignment', cell: (d) => <How job={job} device={d} /> },
     { title: 'Key', mono: true, cell: (d) => keyOf(line(d)) },
     { title: 'Factory', mono: true, cell: (d) => d.factoryAddress },
     { title: 'MAC', mono: true, cell: (d) => d.mac },

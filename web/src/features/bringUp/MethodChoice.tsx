@@ -169,7 +169,7 @@ function columns(
     },
     { title: 'Laptop', cell: laptopWords },
     {
-      title: 'As by a second address',
+      title: 'Cannot reach these',
       cell: (m) => m.otherwise || 'none',
     },
   ]

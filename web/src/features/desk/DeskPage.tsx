@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Slider from '@mui/material/Slider'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link as RouterLink } from 'react-router'
 import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { Desk, DeskCamera, Job } from '../../shared/api/types'
@@ -38,8 +39,32 @@ export function DeskPage({ job }: { readonly job: Job }) {
     <Page title="Desk" job={job} findings={findings} keys={deskKeys}>
       {!rights(job).drive && <p>Your part in this job is to look on: you can watch here, not drive.</p>}
       {desk.error && <Trouble>{sentence(desk.error)}</Trouble>}
-      {desk.data && <Driving job={job} desk={desk.data} />}
+      {desk.data?.cameras.length === 0 && <NothingToDrive job={job} />}
+      {desk.data && desk.data.cameras.length > 0 && <Driving job={job} desk={desk.data} />}
     </Page>
+  )
+}
+
+/** What comes first, with the way there. */
+function NothingToDrive({ job }: { readonly job: Job }) {
+  const first =
+    job.devices.length === 0
+      ? { path: 'kit', words: 'Put the cameras of this job on the van, on Kit.' }
+      : { path: '', words: 'Give the cameras their lines, on Line-up.' }
+  return (
+    <Box sx={{ maxWidth: 560 }}>
+      <p>
+        There is no camera to drive yet. {first.words} They can be driven once Bring-up has found them at
+        their addresses.
+      </p>
+      <Button
+        component={RouterLink}
+        to={`/jobs/${job.id}${first.path && `/${first.path}`}`}
+        variant="contained"
+      >
+        {first.path === 'kit' ? 'Go to Kit' : 'Go to Line-up'}
+      </Button>
+    </Box>
   )
 }
 

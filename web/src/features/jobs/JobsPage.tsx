@@ -3,9 +3,11 @@ import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import Paper from '@mui/material/Paper'
 import Snackbar from '@mui/material/Snackbar'
+import visuallyHidden from '@mui/utils/visuallyHidden'
 import { useState } from 'react'
 import { Link as RouterLink, useNavigate } from 'react-router'
 import { sentence } from '../../shared/api/client'
+import { day } from '../../shared/format/moment'
 import { useJobs } from '../../shared/api/job'
 import type { JobSummary } from '../../shared/api/types'
 import { MarkLegend, StateMark } from '../../shared/ui/StateMark'
@@ -31,7 +33,7 @@ const columns: readonly Column<JobSummary>[] = [
   { title: 'Lines', cell: (j) => j.lines },
   { title: 'How far', cell: (j) => <HowFar job={j} /> },
   { title: 'Your part', cell: (j) => j.role },
-  { title: 'Last written', cell: (j) => new Date(j.lastAt).toLocaleDateString() },
+  { title: 'Last written', cell: (j) => day(j.lastAt) },
 ]
 
 /** Every job of this person: those at hand, and those put away. */
@@ -51,7 +53,8 @@ export function JobsPage() {
   const withMenu: readonly Column<JobSummary>[] = [
     ...columns,
     {
-      title: '',
+      title: 'Actions',
+      head: <Box sx={visuallyHidden}>Actions</Box>,
       cell: (j) =>
         j.deleted ? (
           <Button size="small" onClick={() => actions.restore.mutate(j)}>

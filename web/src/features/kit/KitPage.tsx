@@ -48,7 +48,7 @@ export function KitPage({ job }: { readonly job: Job }) {
       actions={
         may && (
           <Button variant="outlined" onClick={() => setPasted('')}>
-            From a list …
+            Paste or open a list …
           </Button>
         )
       }

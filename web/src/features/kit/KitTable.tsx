@@ -158,16 +158,16 @@ function columnsOf(
     />
   )
   return [
-    { title: 'Device', by: 'name', width: 104, cell: (d) => text(d, 'name', 'Name', 'Enter takes it') },
+    { title: 'Device', by: 'name', width: 68, cell: (d) => text(d, 'name', 'Name', 'Enter takes it') },
     {
       title: 'Profile',
       by: 'profile',
-      width: 142,
+      width: 174,
       cell: (d) => (
         <ButtonBase
           sx={{ font: 'inherit', textAlign: 'left' }}
           onClick={() => onFacts(d.profileId)}
-          aria-label={`Facts of ${d.name}`}
+          aria-label={`Facts of ${d.name}: ${d.profile}`}
         >
           {d.profile}
         </ButtonBase>
@@ -184,26 +184,26 @@ function columnsOf(
       title: 'Serial no.',
       by: 'serialNumber',
       mono: true,
-      width: 96,
+      width: 92,
       cell: (d) => text(d, 'serialNumber', 'Serial number', 'As on its label'),
     },
     {
       title: 'Firmware',
       by: 'firmware',
       mono: true,
-      width: 84,
+      width: 76,
       cell: (d) => text(d, 'firmware', 'Firmware', 'As found, for example 2.4.1'),
     },
     {
-      title: 'Comes',
+      title: 'Condition',
       by: 'condition',
-      width: 88,
+      width: 80,
       cell: (d) => choice(d, 'condition', `How ${d.name} comes`, conditions),
     },
     {
-      title: 'Set to',
+      title: 'Format set',
       mono: true,
-      width: 86,
+      width: 94,
       cell: (d) => choice(d, 'format', `Format ${d.name} is set to`, { '': '–', ...formats }),
     },
   ]

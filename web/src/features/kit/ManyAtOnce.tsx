@@ -108,9 +108,9 @@ interface ManyField {
 function useFields(job: Job): Readonly<Record<string, ManyField>> {
   const shelf = useShelf(job)
   return {
-    condition: { title: 'Comes', choices: conditions },
+    condition: { title: 'Condition', choices: conditions },
     firmware: { title: 'Firmware' },
-    format: { title: 'Set to', choices: formats },
+    format: { title: 'Format set', choices: formats },
     profile: {
       title: 'Profile',
       choices: Object.fromEntries((shelf.data ?? []).map((p) => [p.id, p.name])),

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import ButtonBase from '@mui/material/ButtonBase'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
@@ -86,7 +87,7 @@ export function Shelf({ job, onFacts, onImport }: Props) {
       {add.error && <Trouble>{sentence(add.error)}</Trouble>}
       {shelf.error && <Trouble>{sentence(shelf.error)}</Trouble>}
       {shelf.data && shown.length === 0 && <p>No profile goes by that. Fewer letters find more.</p>}
-      <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, overflow: 'auto', flex: 1 }}>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, pr: 1, overflow: 'auto', flex: 1 }}>
         {shown.map((p, i) => (
           <OnShelf
             key={p.id}
@@ -130,35 +131,34 @@ function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
       sx={{
         borderTop: '1px solid',
         borderColor: 'divider',
-        py: 0.75,
+        py: 0.5,
         pl: marked ? 1 : 0,
         borderLeft: marked ? '4px solid' : undefined,
         borderLeftColor: 'primary.main',
       }}
     >
-      <Box sx={{ lineHeight: 1.3 }}>{profile.name}</Box>
-      <Box className="mono" sx={{ color: 'text.secondary', fontSize: '0.82rem' }}>
-        {facts.join(', ')}
-      </Box>
-      <Box sx={{ display: 'flex', gap: 0.5 }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 1 }}>
+        <ButtonBase
+          sx={{ font: 'inherit', textAlign: 'left', lineHeight: 1.2, minHeight: 24 }}
+          onClick={onFacts}
+          aria-label={`Facts of ${profile.name}`}
+          title="Facts"
+        >
+          {profile.name}
+        </ButtonBase>
         {count > 0 && (
           <Button
             size="small"
-            sx={{ minHeight: 30, minWidth: 0, px: 0, mr: 2 }}
-
+            sx={{ minHeight: 26, minWidth: 0, px: 0.5, py: 0, whiteSpace: 'nowrap', flexShrink: 0 }}
             onClick={onAdd}
+            aria-label={`Add ${count} ${profile.name}`}
           >
             Add {count}
           </Button>
         )}
-        <Button
-          size="small"
-          sx={{ minHeight: 30, minWidth: 0, px: 0, mr: 2 }}
-          onClick={onFacts}
-          aria-label={`Facts of ${profile.name}`}
-        >
-          Facts
-        </Button>
+      </Box>
+      <Box className="mono" sx={{ color: 'text.secondary', fontSize: '0.82rem' }}>
+        {facts.join(', ')}
       </Box>
     </Box>
   )

@@ -58,7 +58,7 @@ export function ThreadTable({ job }: { readonly job: Job }) {
     <Paper
       data-scrolls=""
       tabIndex={0}
-      sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 0.75, py: 0.375 } }}
+      sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 0.75, py: '1px', lineHeight: 1.2, height: 38 } }}
       onDragOver={(e) => e.preventDefault()}
       onDrop={onDrop}
     >
@@ -128,7 +128,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
     },
     { title: 'Power', mono: true, cell: (r) => <Watts line={r.line} /> },
     {
-      title: 'Set to',
+      title: 'Format',
       mono: true,
       cell: (r) => (
         <ChoiceCell

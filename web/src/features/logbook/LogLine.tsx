@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Link from '@mui/material/Link'
 import { Link as RouterLink } from 'react-router'
 import type { Job, LogEntry } from '../../shared/api/types'
-import { timeOfDay } from '../../shared/format/duration'
+import { timeOfDay } from '../../shared/format/moment'
 import { kinds } from './kinds'
 
 /** One line: when, who, what kind, what; the devices it concerns lead to them. */

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import type { Job, LogEntry } from '../../shared/api/types'
+import { weekday } from '../../shared/format/moment'
 import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
 import { LogFilters } from './LogFilters'
@@ -53,12 +54,7 @@ export function LogbookPage({ job }: { readonly job: Job }) {
 function days(entries: readonly LogEntry[]): readonly (readonly [string, readonly LogEntry[]])[] {
   const byDay = new Map<string, LogEntry[]>()
   for (const e of entries) {
-    const day = new Date(e.at).toLocaleDateString(undefined, {
-      weekday: 'long',
-      day: 'numeric',
-      month: 'long',
-      year: 'numeric',
-    })
+    const day = weekday(e.at)
     byDay.set(day, [...(byDay.get(day) ?? []), e])
   }
   return [...byDay]

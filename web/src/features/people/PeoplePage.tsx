@@ -3,9 +3,11 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import Paper from '@mui/material/Paper'
 import Select from '@mui/material/Select'
+import visuallyHidden from '@mui/utils/visuallyHidden'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { rights } from '../../shared/api/changes'
 import { del, get, put, sentence } from '../../shared/api/client'
+import { dayAndTime } from '../../shared/format/moment'
 import { jobKeys } from '../../shared/api/job'
 import type { Job, Member, PeopleView } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
@@ -53,7 +55,8 @@ export function PeoplePage({ job }: { readonly job: Job }) {
     { title: 'Sign-in name', mono: true, cell: (m) => m.login },
     { title: 'Part', cell: part },
     {
-      title: '',
+      title: 'Actions',
+      head: <Box sx={visuallyHidden}>Actions</Box>,
       cell: (m) =>
         manage && (
           <Button size="small" onClick={() => remove.mutate(String(m.id))} aria-label={`Take ${m.name} out`}>
@@ -79,7 +82,7 @@ export function PeoplePage({ job }: { readonly job: Job }) {
       {manage && <InviteForm job={job} />}
       {people.data?.invitations.map((i) => (
         <Box key={i.id} sx={{ mt: 1 }}>
-          Invitation as <b>{i.role}</b> by {i.invitedBy}, good until {new Date(i.expiresAt).toLocaleString()}{' '}
+          Invitation as <b>{i.role}</b> by {i.invitedBy}, good until {dayAndTime(i.expiresAt)}{' '}
           <Button size="small" onClick={() => remove.mutate(`invitations/${i.id}`)}>
             Withdraw
           </Button>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
+import visuallyHidden from '@mui/utils/visuallyHidden'
 import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { Refused, sentence } from '../../shared/api/client'
@@ -42,7 +43,8 @@ export function HouseRanges({ job }: { readonly job: Job }) {
     { title: 'To', mono: true, cell: (r) => cell(r, 'last', 'Last address') },
     { title: 'Whose', cell: (r) => cell(r, 'holder', 'Holder') },
     {
-      title: '',
+      title: 'Actions',
+      head: <Box sx={visuallyHidden}>Actions</Box>,
       cell: (r) =>
         may && (
           <Button

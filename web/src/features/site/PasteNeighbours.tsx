@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
+import visuallyHidden from '@mui/utils/visuallyHidden'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
@@ -58,7 +59,8 @@ export function PasteNeighbours({ job }: { readonly job: Job }) {
   }
   const columns: readonly Column<SeenNeighbour>[] = [
     {
-      title: '',
+      title: 'Actions',
+      head: <Box sx={visuallyHidden}>Actions</Box>,
       cell: (n) =>
         n.state === 'new' && (
           <Checkbox

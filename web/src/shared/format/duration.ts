@@ -6,9 +6,3 @@ export function duration(seconds: number): string {
     return whole % 60 === 0 ? `${whole / 60} min` : `${Math.floor(whole / 60)} min ${whole % 60} s`
   return `${Math.floor(whole / 3600)} h ${Math.floor((whole % 3600) / 60)} min`
 }
-
-/** Time of day of an ISO instant, "14:03"; empty for none. */
-export function timeOfDay(iso: string): string {
-  const at = new Date(iso)
-  return at.getTime() <= 0 ? '' : at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
-}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { bits, dotted } from './address'
 import { duration } from './duration'
+import { day, dayAndTime, timeOfDay, weekday } from './moment'
 
 describe('duration', () => {
   it.each([
@@ -11,6 +12,22 @@ describe('duration', () => {
     [3840, '1 h 4 min'],
     [-3, '0 s'],
   ])('%s seconds are "%s"', (seconds, words) => expect(duration(seconds)).toBe(words))
+})
+
+describe('moment', () => {
+  const late = new Date(2026, 10, 27, 23, 29).toISOString()
+  const midnight = new Date(2026, 2, 4, 0, 5).toISOString()
+  it('counts 24 hours and names the month', () => {
+    expect(timeOfDay(late)).toBe('23:29')
+    expect(timeOfDay(midnight)).toBe('00:05')
+    expect(day(midnight)).toBe('4 Mar 2026')
+    expect(weekday(late)).toMatch(/^Friday,? 27 November 2026$/)
+    expect(dayAndTime(late)).toBe('27 Nov 2026, 23:29')
+  })
+  it.each([timeOfDay, day, weekday, dayAndTime])('is empty for none', (say) => {
+    expect(say('1970-01-01T00:00:00Z')).toBe('')
+    expect(say('never')).toBe('')
+  })
 })
 
 describe('bits', () => {

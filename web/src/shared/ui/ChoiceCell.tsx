@@ -1,7 +1,7 @@
 import ButtonBase from '@mui/material/ButtonBase'
 import MenuItem from '@mui/material/MenuItem'
 import Select from '@mui/material/Select'
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import { adding, editing, rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { useChange } from '../api/job'
@@ -24,15 +24,17 @@ interface Props {
 /** One of a few words, chosen where it stands; taken as soon as it is chosen. */
 export function ChoiceCell({ job, item, id, field, value, label, adds, choices }: Props) {
   const [open, setOpen] = useState(false)
+  const name = useId()
   const change = useChange(job.id)
   const words = choices[value] ?? (value || '–')
   if (!rights(job).plan) return <>{words}</>
   if (!open) {
     return (
       <>
+        <span id={`${name}-what`} hidden>{`Change: ${label}`}</span>
         <ButtonBase
           onClick={() => setOpen(true)}
-          aria-label={`Change: ${label}`}
+          aria-labelledby={`${name}-what ${name}-value`}
           sx={{
             font: 'inherit',
             textAlign: 'left',
@@ -40,7 +42,7 @@ export function ChoiceCell({ job, item, id, field, value, label, adds, choices }
             borderColor: 'text.secondary',
           }}
         >
-          <span>{words}</span>
+          <span id={`${name}-value`}>{words}</span>
         </ButtonBase>
         {change.error && <div role="alert">{sentence(change.error)}</div>}
       </>

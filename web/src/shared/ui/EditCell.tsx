@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import ButtonBase from '@mui/material/ButtonBase'
 import Popper from '@mui/material/Popper'
 import TextField from '@mui/material/TextField'
-import { useRef, useState } from 'react'
+import { useId, useRef, useState } from 'react'
 import type { KeyboardEvent, ReactNode } from 'react'
 import { adding, editing, rights, target } from '../api/changes'
 import { Refused, sentence } from '../api/client'
@@ -40,6 +40,7 @@ interface Props {
 export function EditCell(props: Props) {
   const { job, item, id, field, value } = props
   const [started, setStarted] = useState<string>()
+  const name = useId()
   const kept = useOutbox(job.id).find((k) =>
     k.changes.edits.some((e) => target(e) === target({ item, id, field })),
   )
@@ -63,13 +64,21 @@ export function EditCell(props: Props) {
   if (!rights(job).plan) return props.children
   if (started === undefined) {
     return (
-      <ButtonBase
-        onClick={() => setStarted(value)}
-        aria-label={`Change: ${props.label}`}
-        sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
-      >
-        <span>{props.children}</span>
-      </ButtonBase>
+      <>
+        <span id={`${name}-what`} hidden>{`Change: ${props.label}`}</span>
+        <ButtonBase
+          onClick={() => setStarted(value)}
+          aria-labelledby={`${name}-what ${name}-value`}
+          sx={{
+            font: 'inherit',
+            textAlign: 'left',
+            borderBottom: '1px dashed',
+            borderColor: 'text.secondary',
+          }}
+        >
+          <span id={`${name}-value`}>{props.children}</span>
+        </ButtonBase>
+      </>
     )
   }
   return <Editing {...props} started={started} edit={edit} onLeave={() => setStarted(undefined)} />

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -242,9 +243,16 @@ public final class Desk implements AutoCloseable {
                 .forEach(ProcessHandle::destroyForcibly);
     }
 
+    /** By its name; one that shows a value says it behind. */
     public Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        Page.GetByRoleOptions named = new Page.GetByRoleOptions();
+        if (name.startsWith("Change: ") || name.startsWith("Facts of ")) {
+            named.setName(
+                    Pattern.compile("^" + name.replaceAll("[^A-Za-z0-9 ]", "\\\\$0") + "($|:? )"));
+        } else {
+            named.setName(name).setExact(true);
+        }
+        return page.getByRole(AriaRole.BUTTON, named);
     }
 
     public void press(String name) {

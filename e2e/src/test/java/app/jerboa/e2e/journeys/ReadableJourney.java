@@ -26,6 +26,10 @@ class ReadableJourney extends Jerboa {
                     "logbook",
                     "people");
 
+    /** Every rule of levels A and AA up to WCAG 2.2. */
+    private static final List<String> RULES =
+            List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22a", "wcag22aa");
+
     @ParameterizedTest
     @EnumSource(
             value = ColorScheme.class,
@@ -39,10 +43,7 @@ class ReadableJourney extends Jerboa {
             desk.page.waitForTimeout(600);
             var found =
                     new AxeBuilder(desk.page)
-                                    .withTags(List.of("wcag2a", "wcag2aa"))
-                                    .analyze()
-                                    .getViolations()
-                                    .stream()
+                            .withTags(RULES).analyze().getViolations().stream()
                                     .filter(
                                             v ->
                                                     v.getImpact().equals("serious")

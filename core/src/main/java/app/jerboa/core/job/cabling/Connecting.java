@@ -4,12 +4,15 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.profile.Cable;
+import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Signal;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Field;
 import app.jerboa.core.value.Item;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +26,18 @@ import java.util.stream.Stream;
  * nothing that was planned is touched.
  */
 public final class Connecting {
+    /** They stand where the pictures come together. */
+    private static final Set<DeviceKind> RACKED =
+            EnumSet.of(
+                    DeviceKind.ROUTER,
+                    DeviceKind.NETWORK_SWITCH,
+                    DeviceKind.CONTROLLER,
+                    DeviceKind.VIDEO,
+                    DeviceKind.COMPUTER);
+
+    /** In metres. */
+    private static final double ACROSS_THE_RACK = 3;
+
     private final Cabling cabling;
     private final List<Item> adds = new ArrayList<>();
     private final Set<String> taken = new HashSet<>();
@@ -91,11 +106,21 @@ public final class Connecting {
             taken.add(key(end));
             taken.add(end.device().id() + " " + end.socket().signal());
         }
-        double usual = job().site().habits().usualRun();
+        double usual = usual(from.device(), to.device());
         boolean data = cable == Cable.DATA && from.socket().signal() == Signal.NETWORK;
         Map<Field, String> ends =
                 data ? Map.of(Field.FROM_PINS, "t568b", Field.TO_PINS, "t568b") : more;
         adds.add(NewRun.of(-1L - adds.size(), from, to, cable, usual, ends));
+    }
+
+    /** Between things that stand together a lead across the rack; else as the house lays runs. */
+    private double usual(Device from, Device to) {
+        return racked(from) && racked(to) ? ACROSS_THE_RACK : job().site().habits().usualRun();
+    }
+
+    /** A converter may stand at either end of a long run. */
+    private static boolean racked(Device d) {
+        return RACKED.contains(d.profile().kind()) && d.profile().sort() != Sort.CONVERTER;
     }
 
     /** Line by line first, then in the order of the kit. */
