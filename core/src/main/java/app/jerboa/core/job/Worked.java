@@ -50,6 +50,11 @@ final class Worked {
         return what.cast(slot(name, reads).get(work));
     }
 
+    /** The names of what was worked out for this job or taken over from the one before. */
+    synchronized Set<Object> names() {
+        return Set.copyOf(slots.keySet());
+    }
+
     private synchronized Slot slot(Object name, Set<ItemKind> reads) {
         return slots.computeIfAbsent(name, w -> new Slot(reads));
     }

@@ -99,8 +99,8 @@ class CablingJourney extends Jerboa {
         assertThat(desk.page.getByLabel("Change: Length to L2 LAN")).hasText("50 m");
 
         tab("Materials").click();
-        // Six runs of 30 m, one of 49.987 m, and 10 %, less the three coaxes.
-        assertThat(desk.row("data cable AWG 24")).containsText("220");
+        // Two runs of 30 m, one of 49.987 m, three of 3 m across the rack, and 10 %.
+        assertThat(desk.row("data cable AWG 24")).containsText("130.9 m");
         desk.page.getByLabel("Change: Price of RJ45 plug").click();
         desk.page.getByLabel("Price of RJ45 plug", exactly()).fill("0.50");
         desk.page.keyboard().press("Enter");

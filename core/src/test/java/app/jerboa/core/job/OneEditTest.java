@@ -1,0 +1,63 @@
+package app.jerboa.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.core.job.cabling.CabledHall;
+import app.jerboa.core.job.check.Discipline;
+import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.value.Edit;
+import app.jerboa.core.value.Field;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** What one edited length of a run makes the checks work out anew, and what it leaves alone. */
+class OneEditTest {
+    private final JobUnderTest hall = new JobUnderTest(CabledHall.SWITCH, CabledHall.HEAD);
+
+    private static String name(Object worked) {
+        return worked instanceof Discipline d
+                ? "findings: " + d.name() + (d.codes().isEmpty() ? ", joined" : "")
+                : ((Class<?>) worked).getName().replaceAll("^.*[.]", "");
+    }
+
+    private static Set<String> names(Job job) {
+        return job.worked().names().stream()
+                .map(OneEditTest::name)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    @Test
+    void aLengthChangesWhatHangsOnTheRunsAndNothingElse() {
+        long net = hall.device("Switch", CabledHall.SWITCH);
+        long head = hall.device("L1", CabledHall.HEAD);
+        hall.line(1, head);
+        hall.run(net, "PORT 1", head, "LAN", "data", 40);
+        Job before = hall.job();
+        JobFindings.check(before);
+        Run run = before.runs().get(0);
+        Edit longer = new Edit(run.ref(), Field.METRES, "40", "60");
+        Job after = hall.after(ChangeSet.edits(List.of(longer)));
+        Job followed = before.followedBy(after.items().toList(), Set.of(run.ref().kind()));
+        Set<String> kept = names(followed);
+        JobFindings.check(followed);
+        Set<String> anew = names(followed);
+        anew.removeAll(kept);
+        System.out.println("One edited length works out anew: " + anew + "; keeps: " + kept);
+        assertThat(anew)
+                .contains("Cabling", "PowerPlan", "findings: cabling", "findings: kit, joined")
+                .doesNotContainAnyElementsOf(kept);
+        assertThat(kept)
+                .contains(
+                        "KitIndex",
+                        "ControlRoutes",
+                        "findings: addresses",
+                        "findings: kit",
+                        "findings: lines",
+                        "findings: mounts",
+                        "findings: secrets");
+    }
+}
