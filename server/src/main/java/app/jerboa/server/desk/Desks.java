@@ -116,7 +116,7 @@ class Desks {
         } catch (Problem e) {
             desk.screen.tell(new DeskMessages.Refused(0, e.getMessage()));
         } catch (RuntimeException e) {
-            LOG.info("a desk's wish failed: {}", e.toString());
+            LOG.info("a desk's wish failed: {}", Threads.reason(e));
             desk.screen.tell(
                     new DeskMessages.Refused(
                             0, "The database does not answer, so no camera was taken. Try again."));

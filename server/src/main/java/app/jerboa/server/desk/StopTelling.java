@@ -60,7 +60,10 @@ class StopTelling {
             live.stopAll(job, stops);
         } catch (RuntimeException e) {
             untold.add(job);
-            LOG.warn("STOP ALL of job {} is not told to other servers yet: {}", job, e.toString());
+            LOG.warn(
+                    "STOP ALL of job {} is not told to other servers yet: {}",
+                    job,
+                    Threads.reason(e));
             return;
         }
         sweep.stopMarkedIn(job);

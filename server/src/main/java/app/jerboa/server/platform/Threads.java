@@ -61,7 +61,22 @@ public final class Threads {
         try {
             task.run();
         } catch (RuntimeException | Error e) {
-            LOG.warn("{} failed and goes on: {}", what, e.toString());
+            LOG.warn("{} failed and goes on: {}", what, reason(e));
         }
+    }
+
+    /**
+     * Why something failed, in one line: what its innermost cause says, without the query it was
+     * in.
+     */
+    public static String reason(Throwable failure) {
+        Throwable cause = failure;
+        while (cause.getCause() != null) {
+            cause = cause.getCause();
+        }
+        String message = cause.getMessage();
+        return message == null
+                ? cause.getClass().getSimpleName()
+                : message.lines().findFirst().orElse("").strip();
     }
 }
