@@ -1,11 +1,11 @@
-import ButtonBase from '@mui/material/ButtonBase'
 import MenuItem from '@mui/material/MenuItem'
 import Select from '@mui/material/Select'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { adding, editing, rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { useChange } from '../api/job'
 import type { Job } from '../api/types'
+import { ChangeButton } from './ChangeButton'
 
 interface Props {
   readonly job: Job
@@ -24,26 +24,15 @@ interface Props {
 /** One of a few words, chosen where it stands; taken as soon as it is chosen. */
 export function ChoiceCell({ job, item, id, field, value, label, adds, choices }: Props) {
   const [open, setOpen] = useState(false)
-  const name = useId()
   const change = useChange(job.id)
   const words = choices[value] ?? (value || '–')
   if (!rights(job).plan) return <>{words}</>
   if (!open) {
     return (
       <>
-        <span id={`${name}-what`} hidden>{`Change: ${label}`}</span>
-        <ButtonBase
-          onClick={() => setOpen(true)}
-          aria-labelledby={`${name}-what ${name}-value`}
-          sx={{
-            font: 'inherit',
-            textAlign: 'left',
-            borderBottom: '1px dashed',
-            borderColor: 'text.secondary',
-          }}
-        >
-          <span id={`${name}-value`}>{words}</span>
-        </ButtonBase>
+        <ChangeButton label={label} onClick={() => setOpen(true)}>
+          {words}
+        </ChangeButton>
         {change.error && <div role="alert">{sentence(change.error)}</div>}
       </>
     )

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box'
-import ButtonBase from '@mui/material/ButtonBase'
 import Popper from '@mui/material/Popper'
 import TextField from '@mui/material/TextField'
-import { useId, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import type { KeyboardEvent, ReactNode } from 'react'
 import { adding, editing, rights, target } from '../api/changes'
 import { Refused, sentence } from '../api/client'
 import { useChange } from '../api/job'
 import { outbox, useOutbox } from '../api/outbox'
 import type { Edit, Job } from '../api/types'
+import { ChangeButton } from './ChangeButton'
 import { ConflictChoice } from './ConflictChoice'
 
 interface Props {
@@ -40,7 +40,6 @@ interface Props {
 export function EditCell(props: Props) {
   const { job, item, id, field, value } = props
   const [started, setStarted] = useState<string>()
-  const name = useId()
   const kept = useOutbox(job.id).find((k) =>
     k.changes.edits.some((e) => target(e) === target({ item, id, field })),
   )
@@ -64,21 +63,9 @@ export function EditCell(props: Props) {
   if (!rights(job).plan) return props.children
   if (started === undefined) {
     return (
-      <>
-        <span id={`${name}-what`} hidden>{`Change: ${props.label}`}</span>
-        <ButtonBase
-          onClick={() => setStarted(value)}
-          aria-labelledby={`${name}-what ${name}-value`}
-          sx={{
-            font: 'inherit',
-            textAlign: 'left',
-            borderBottom: '1px dashed',
-            borderColor: 'text.secondary',
-          }}
-        >
-          <span id={`${name}-value`}>{props.children}</span>
-        </ButtonBase>
-      </>
+      <ChangeButton label={props.label} onClick={() => setStarted(value)}>
+        {props.children}
+      </ChangeButton>
     )
   }
   return <Editing {...props} started={started} edit={edit} onLeave={() => setStarted(undefined)} />

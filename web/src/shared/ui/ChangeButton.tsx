@@ -1,0 +1,28 @@
+import ButtonBase from '@mui/material/ButtonBase'
+import { useId } from 'react'
+import type { ReactNode } from 'react'
+
+interface Props {
+  /** Of what is shown, for example "Address of L4". */
+  readonly label: string
+  readonly onClick: () => void
+  /** The value as it stands. */
+  readonly children: ReactNode
+}
+
+/** A value that can be changed where it stands; its name says what it is and what it shows. */
+export function ChangeButton({ label, onClick, children }: Props) {
+  const name = useId()
+  return (
+    <>
+      <span id={`${name}-what`} hidden>{`Change: ${label}`}</span>
+      <ButtonBase
+        onClick={onClick}
+        aria-labelledby={`${name}-what ${name}-value`}
+        sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
+      >
+        <span id={`${name}-value`}>{children}</span>
+      </ButtonBase>
+    </>
+  )
+}
