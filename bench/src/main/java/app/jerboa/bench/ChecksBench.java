@@ -1,5 +1,6 @@
 package app.jerboa.bench;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.check.JobFindings;
@@ -11,7 +12,6 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
-import app.jerboa.core.value.Field;
 
 /** Every check of a job of halls: a switch, a mixer, two sticks, PoE heads and a serial chain. */
 final class ChecksBench {

@@ -45,28 +45,39 @@ class CoreWallsTest {
                 .check(CORE);
     }
 
+    private static final String[] DISCIPLINES = {
+        "app.jerboa.core.net..",
+        "app.jerboa.core.motion..",
+        "app.jerboa.core.power..",
+        "app.jerboa.core.serial..",
+        "app.jerboa.core.video.."
+    };
+
     @Test
-    void disciplinesImportValueOnlyAndPlansStandOverThem() {
+    void valuesItemsAndFindingsKnowNoneOfTheRules() {
         noClasses()
                 .that()
                 .resideInAPackage("app.jerboa.core.value..")
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage(
-                        "app.jerboa.core.net..",
-                        "app.jerboa.core.motion..",
-                        "app.jerboa.core.profile..",
-                        "app.jerboa.core.job..",
-                        "app.jerboa.core.bringup..")
+                .resideInAnyPackage("app.jerboa.core.item..", "app.jerboa.core.finding..")
                 .check(CORE);
         noClasses()
                 .that()
                 .resideInAnyPackage(
-                        "app.jerboa.core.net..",
-                        "app.jerboa.core.motion..",
-                        "app.jerboa.core.power..",
-                        "app.jerboa.core.serial..",
-                        "app.jerboa.core.video..")
+                        "app.jerboa.core.value..",
+                        "app.jerboa.core.item..",
+                        "app.jerboa.core.finding..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(DISCIPLINES)
+                .check(CORE);
+        noClasses()
+                .that()
+                .resideInAnyPackage(
+                        "app.jerboa.core.value..",
+                        "app.jerboa.core.item..",
+                        "app.jerboa.core.finding..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage(
@@ -74,6 +85,37 @@ class CoreWallsTest {
                         "app.jerboa.core.job..",
                         "app.jerboa.core.bringup..")
                 .check(CORE);
+    }
+
+    @Test
+    void disciplinesKnowNoJob() {
+        noClasses()
+                .that()
+                .resideInAnyPackage(DISCIPLINES)
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "app.jerboa.core.profile..",
+                        "app.jerboa.core.job..",
+                        "app.jerboa.core.bringup..")
+                .check(CORE);
+    }
+
+    @Test
+    void nothingGoesRoundInCircles() {
         slices().matching("app.jerboa.core.(*)..").should().beFreeOfCycles().check(CORE);
+        slices().matching("app.jerboa.core.job.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    /** The model stands under everything that is made of it. */
+    @Test
+    void theModelKnowsNothingMadeOfIt() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.jerboa.core.job")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("app.jerboa.core.job.*..")
+                .check(CORE);
     }
 }

@@ -1,8 +1,8 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.net.Ipv4Range;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 
 /**
  * Addresses of the house that are not ours to give out.

@@ -1,9 +1,9 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.ItemRef;
 import java.util.Optional;
 import java.util.OptionalInt;
 

@@ -1,7 +1,7 @@
 package app.jerboa.core.job;
 
 import app.jerboa.core.bringup.StepTimes;
-import app.jerboa.core.value.Field;
+import app.jerboa.core.item.Field;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;

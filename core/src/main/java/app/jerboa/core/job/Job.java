@@ -1,5 +1,7 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Ipv4Subnet;
@@ -7,8 +9,6 @@ import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.TakenAddresses;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -143,7 +143,7 @@ public record Job(
     }
 
     /** The job that follows this one when items of these kinds were touched. */
-    Job followedBy(Collection<? extends JobItem> items, Set<ItemKind> touched) {
+    public Job followedBy(Collection<? extends JobItem> items, Set<ItemKind> touched) {
         return of(items, worked.after(touched));
     }
 

@@ -1,6 +1,7 @@
 package app.jerboa.core.job;
 
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.job.text.JobItems;
 
 /** One item of a job as its typed value; its texts are {@link JobItems#item}. */
 public sealed interface JobItem

@@ -1,8 +1,8 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.ItemKind;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;

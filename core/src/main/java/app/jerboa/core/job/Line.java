@@ -1,9 +1,9 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;

@@ -16,7 +16,7 @@ public enum Numbering {
         this.word = word;
     }
 
-    static Numbering of(String word) {
+    public static Numbering of(String word) {
         return Arrays.stream(values()).filter(n -> n.word.equals(word)).findFirst().orElseThrow();
     }
 

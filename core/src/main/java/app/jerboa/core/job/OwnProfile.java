@@ -1,8 +1,8 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.profile.Profile;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 
 /**
  * A profile of the job's own.

@@ -1,5 +1,6 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.FactoryMode;
 import app.jerboa.core.profile.Filling;
@@ -12,7 +13,6 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
-import app.jerboa.core.value.Field;
 import java.util.List;
 import java.util.function.Predicate;
 

@@ -1,7 +1,7 @@
 package app.jerboa.core.job;
 
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 
 /**
  * The job's own facts.

@@ -1,9 +1,9 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import java.util.OptionalInt;
 
 /**

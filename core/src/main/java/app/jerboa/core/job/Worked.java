@@ -1,6 +1,6 @@
 package app.jerboa.core.job;
 
-import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.item.ItemKind;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;

@@ -1,5 +1,5 @@
 /**
- * The model of one installation and what the rules make of it. Imports {@code value}, {@code net}
- * and {@code profile}: it hands each discipline its facts and gathers the findings.
+ * The model of one installation: a job, its items, its houses' habits and numbering, and the index
+ * over its kit. What the rules make of it lives in the packages below.
  */
 package app.jerboa.core.job;

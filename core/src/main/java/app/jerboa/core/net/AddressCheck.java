@@ -1,6 +1,6 @@
 package app.jerboa.core.net;
 
-import app.jerboa.core.value.Finding;
+import app.jerboa.core.finding.Finding;
 import java.util.function.Consumer;
 
 /** One rule of the address family: reads the index, reports what it notices. */

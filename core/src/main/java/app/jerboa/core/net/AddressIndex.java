@@ -1,9 +1,9 @@
 package app.jerboa.core.net;
 
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;

@@ -1,8 +1,8 @@
 package app.jerboa.core.net;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;

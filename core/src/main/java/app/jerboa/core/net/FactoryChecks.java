@@ -1,9 +1,9 @@
 package app.jerboa.core.net;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.FindingCode;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

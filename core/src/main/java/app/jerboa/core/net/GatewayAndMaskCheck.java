@@ -1,9 +1,9 @@
 package app.jerboa.core.net;
 
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;

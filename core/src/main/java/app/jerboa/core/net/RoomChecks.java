@@ -1,7 +1,7 @@
 package app.jerboa.core.net;
 
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,14 +1,15 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.profile.Profile;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import app.jerboa.core.value.Lengths;
 import java.util.ArrayList;
 import java.util.EnumMap;

@@ -2,12 +2,12 @@ package app.jerboa.core.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.cabling.CabledHall;
 import app.jerboa.core.job.check.Discipline;
 import app.jerboa.core.job.check.JobFindings;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;

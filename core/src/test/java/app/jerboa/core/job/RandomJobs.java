@@ -1,13 +1,14 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;

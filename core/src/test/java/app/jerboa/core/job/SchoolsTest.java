@@ -2,13 +2,13 @@ package app.jerboa.core.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Schools.Fit;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
-import app.jerboa.core.value.Field;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

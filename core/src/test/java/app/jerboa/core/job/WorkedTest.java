@@ -2,7 +2,7 @@ package app.jerboa.core.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.item.ItemKind;
 import java.util.EnumSet;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;

@@ -4,10 +4,10 @@ import static app.jerboa.core.net.Worlds.camera;
 import static app.jerboa.core.net.Worlds.house;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.finding.Severity;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
-import app.jerboa.core.value.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,8 +1,8 @@
 package app.jerboa.core.net;
 
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

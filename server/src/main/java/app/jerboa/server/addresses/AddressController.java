@@ -1,11 +1,13 @@
 package app.jerboa.server.addresses;
 
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobAddresses;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.addresses.AddressWhatIf;
+import app.jerboa.core.job.addresses.JobAddresses;
 import app.jerboa.core.job.addresses.SheetComparison;
 import app.jerboa.core.net.AddressPlan;
 import app.jerboa.core.net.AddressPlanner;
@@ -13,8 +15,6 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.net.Move;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
 import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.findings.EditBody;
 import app.jerboa.server.job.Jobs;

@@ -1,9 +1,9 @@
 package app.jerboa.server.addresses;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.addresses.AddressRow;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.value.Field;
 import app.jerboa.server.platform.Spreadsheet;
 import java.util.Arrays;
 import java.util.List;

@@ -1,11 +1,11 @@
 package app.jerboa.server.bringup;
 
 import app.jerboa.core.bringup.Step;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.JobItems;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.value.Field;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.world.RigBodies;

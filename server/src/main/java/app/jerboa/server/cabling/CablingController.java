@@ -1,13 +1,13 @@
 package app.jerboa.server.cabling;
 
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Connecting;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemKind;
 import app.jerboa.server.cabling.CablingBodies.CablingBody;
 import app.jerboa.server.cabling.CablingBodies.JoinBody;
 import app.jerboa.server.cabling.CablingBodies.RunBody;

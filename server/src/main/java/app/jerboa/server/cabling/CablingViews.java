@@ -1,8 +1,10 @@
 package app.jerboa.server.cabling;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.Feed;
@@ -19,13 +21,11 @@ import app.jerboa.core.job.cabling.drawing.CablingDrawing;
 import app.jerboa.core.job.cabling.drawing.Drawing;
 import app.jerboa.core.job.cabling.drawing.Shape;
 import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Cable;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Socket;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.ItemKind;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.server.cabling.CablingBodies.BudgetBody;
 import app.jerboa.server.cabling.CablingBodies.CablingBody;

@@ -1,8 +1,8 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.motion.StickLaw;
-import app.jerboa.core.value.Field;
 
 /** The stick's law as the house likes it. */
 final class DeskLaw {

@@ -1,9 +1,9 @@
 package app.jerboa.server.findings;
 
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemRef;
 import java.util.List;
 
 /** A change set as JSON: first adds, then edits in their order, then removes; all or nothing. */

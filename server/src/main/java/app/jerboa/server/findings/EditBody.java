@@ -1,8 +1,8 @@
 package app.jerboa.server.findings;
 
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemRef;
 
 /** One field of one item from one text to another, as JSON. */
 public record EditBody(String item, long id, String field, String before, String after) {

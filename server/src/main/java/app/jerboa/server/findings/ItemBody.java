@@ -1,10 +1,10 @@
 package app.jerboa.server.findings;
 
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.FieldType;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.FieldType;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.server.platform.Problem;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;

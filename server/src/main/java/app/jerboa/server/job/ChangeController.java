@@ -1,12 +1,12 @@
 package app.jerboa.server.job;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEditor;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.logbook.Once;

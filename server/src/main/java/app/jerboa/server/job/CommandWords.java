@@ -1,14 +1,14 @@
 package app.jerboa.server.job;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
-import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,19 +1,18 @@
 package app.jerboa.server.job;
 
-import app.jerboa.core.job.ChangeConflict;
-import app.jerboa.core.job.ItemMissing;
-import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.item.Tidy;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEditor;
-import app.jerboa.core.job.JobItems;
-import app.jerboa.core.job.cabling.JoinRules;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
-import app.jerboa.core.value.Tidy;
+import app.jerboa.core.job.edit.ChangeConflict;
+import app.jerboa.core.job.edit.ItemMissing;
+import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.text.ItemRejected;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.job.Rows.CommandRow;
 import app.jerboa.server.live.Live;
@@ -228,7 +227,6 @@ public class Commands {
         Job after;
         try {
             after = jobs.editor().apply(stored.job(), changes);
-            JoinRules.check(after, changes);
         } catch (ChangeConflict | ItemMissing | ItemRejected e) {
             mapper.setCommandState(command.id(), "lapsed");
             throw new Problem(
@@ -316,9 +314,7 @@ public class Commands {
 
     private Job edited(Job job, ChangeSet changes) {
         try {
-            Job after = jobs.editor().apply(job, changes);
-            JoinRules.check(after, changes);
-            return after;
+            return jobs.editor().apply(job, changes);
         } catch (ChangeConflict e) {
             throw conflict(job, e);
         } catch (ItemRejected e) {

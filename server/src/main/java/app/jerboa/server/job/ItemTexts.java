@@ -1,9 +1,9 @@
 package app.jerboa.server.job;
 
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.server.job.Rows.ItemRow;
 import java.util.Collection;
 import java.util.EnumMap;

@@ -1,9 +1,9 @@
 package app.jerboa.server.job;
 
-import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
-import app.jerboa.core.value.Item;
 import app.jerboa.core.value.TextRejected;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;

@@ -1,12 +1,13 @@
 package app.jerboa.server.job;
 
 import app.jerboa.core.bringup.LaptopAddress;
+import app.jerboa.core.item.Item;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEditor;
 import app.jerboa.core.job.Subnet;
+import app.jerboa.core.job.cabling.JoinRules;
+import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Item;
 import app.jerboa.server.job.Rows.JobRow;
 import app.jerboa.server.job.Rows.WholeRow;
 import app.jerboa.server.logbook.DevicesOfJob;
@@ -54,7 +55,7 @@ public class Jobs implements DevicesOfJob {
         this.mapper = mapper;
         this.versions = versions;
         this.texts = texts;
-        this.editor = new JobEditor(profiles);
+        this.editor = new JobEditor(profiles, JoinRules::check);
     }
 
     public JobEditor editor() {

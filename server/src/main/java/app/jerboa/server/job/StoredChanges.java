@@ -1,6 +1,6 @@
 package app.jerboa.server.job;
 
-import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.item.ChangeSet;
 import app.jerboa.server.findings.EditBody;
 import app.jerboa.server.findings.ItemBody;
 import java.util.List;

@@ -1,6 +1,6 @@
 package app.jerboa.server.jobfile;
 
-import app.jerboa.core.value.Field;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.value.Lengths;
 import java.util.Set;
 import java.util.stream.Collectors;

@@ -1,6 +1,6 @@
 package app.jerboa.server.jobfile;
 
-import app.jerboa.core.value.Item;
+import app.jerboa.core.item.Item;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,10 +1,10 @@
 package app.jerboa.server.jobfile;
 
-import app.jerboa.core.job.ItemMissing;
-import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.item.Item;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEditor;
-import app.jerboa.core.value.Item;
+import app.jerboa.core.job.edit.ItemMissing;
+import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.server.job.JobLibrary;
 import app.jerboa.server.job.JobView;
 import app.jerboa.server.job.JobViews;

@@ -1,6 +1,6 @@
 package app.jerboa.server.jobfile;
 
-import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.item.ItemKind;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;

@@ -1,13 +1,13 @@
 package app.jerboa.server.jobfile;
 
-import app.jerboa.core.job.ItemMissing;
-import app.jerboa.core.job.ItemRejected;
-import app.jerboa.core.job.JobEditor;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.ProfileShelf;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.job.edit.ItemMissing;
+import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.server.platform.Utf8;
 import java.nio.charset.CharacterCodingException;
 import java.util.ArrayList;

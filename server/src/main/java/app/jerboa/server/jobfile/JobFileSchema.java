@@ -1,8 +1,8 @@
 package app.jerboa.server.jobfile;
 
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.FieldType;
-import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.FieldType;
+import app.jerboa.core.item.ItemKind;
 import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;

@@ -1,10 +1,10 @@
 package app.jerboa.server.jobfile;
 
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.logbook.LogEntry;
 import java.math.BigDecimal;
 import java.util.Comparator;

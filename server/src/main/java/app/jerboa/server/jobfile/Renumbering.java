@@ -1,8 +1,8 @@
 package app.jerboa.server.jobfile;
 
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,6 @@
 package app.jerboa.server.kit;
 
-import app.jerboa.core.job.KitSheet;
+import app.jerboa.core.job.kit.KitSheet;
 import app.jerboa.server.platform.CsvRows;
 import java.util.List;
 import java.util.stream.IntStream;

@@ -1,7 +1,7 @@
 package app.jerboa.server.kit;
 
-import app.jerboa.core.job.KitAdding;
-import app.jerboa.core.job.KitRemoving;
+import app.jerboa.core.job.kit.KitAdding;
+import app.jerboa.core.job.kit.KitRemoving;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Commands;

@@ -1,13 +1,13 @@
 package app.jerboa.server.kit;
 
-import app.jerboa.core.job.ColumnGuess;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitSheet;
 import app.jerboa.core.job.OwnProfile;
-import app.jerboa.core.job.ProfileNames;
-import app.jerboa.core.job.SheetColumn;
+import app.jerboa.core.job.kit.ColumnGuess;
+import app.jerboa.core.job.kit.KitSheet;
+import app.jerboa.core.job.kit.ProfileNames;
+import app.jerboa.core.job.kit.SheetColumn;
 import app.jerboa.core.profile.Profile;
-import app.jerboa.core.value.Field;
 import app.jerboa.server.job.Commands;
 import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;

@@ -1,17 +1,17 @@
 package app.jerboa.server.kit;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
-import app.jerboa.core.job.Preparation;
-import app.jerboa.core.job.Preparation.Task;
 import app.jerboa.core.job.Prepared;
-import app.jerboa.core.value.ChangeSet;
+import app.jerboa.core.job.kit.Preparation;
+import app.jerboa.core.job.kit.Preparation.Task;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import app.jerboa.server.job.Commands;
 import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;

@@ -1,7 +1,7 @@
 package app.jerboa.server.lines;
 
-import app.jerboa.core.job.LineOrder;
 import app.jerboa.core.job.control.LinesMaking;
+import app.jerboa.core.job.identity.LineOrder;
 import app.jerboa.server.findings.ChangesBody;
 import app.jerboa.server.job.Commands;
 import app.jerboa.server.job.JobPatch;

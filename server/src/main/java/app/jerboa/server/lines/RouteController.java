@@ -1,20 +1,20 @@
 package app.jerboa.server.lines;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.ChosenRoute;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.ControlRoutes;
 import app.jerboa.core.job.control.Wanted;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Function;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import app.jerboa.server.job.Commands;
 import app.jerboa.server.job.JobPatch;
 import app.jerboa.server.job.JobViews;

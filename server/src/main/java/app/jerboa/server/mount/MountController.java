@@ -1,18 +1,18 @@
 package app.jerboa.server.mount;
 
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Mount;
 import app.jerboa.core.job.mount.Balance;
 import app.jerboa.core.job.mount.HeadLoad;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Optics;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemKind;
 import app.jerboa.server.job.Jobs;
 import java.util.LinkedHashMap;
 import java.util.List;

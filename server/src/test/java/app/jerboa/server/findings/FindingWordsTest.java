@@ -2,9 +2,9 @@ package app.jerboa.server.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.FindingCode;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.identity.Aspect;
-import app.jerboa.core.value.FindingCode;
 import java.io.IOException;
 import java.util.Locale;
 import java.util.Map;

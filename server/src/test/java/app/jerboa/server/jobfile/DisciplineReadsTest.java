@@ -2,10 +2,10 @@ package app.jerboa.server.jobfile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.check.Discipline;
 import app.jerboa.core.job.check.JobFindings;
-import app.jerboa.core.value.ItemKind;
 import app.jerboa.server.profile.TestProfiles;
 import java.util.EnumSet;
 import java.util.Optional;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEditor;
 import app.jerboa.core.job.RandomJobs;
+import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.server.logbook.LogEntry;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;

@@ -1,15 +1,15 @@
 package app.jerboa.core.job.addresses;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Network;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

@@ -1,12 +1,12 @@
 package app.jerboa.core.job.addresses;
 
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.FieldTexts;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
+import app.jerboa.core.job.text.FieldTexts;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.TextRejected;
 import java.util.ArrayList;
 import java.util.Arrays;

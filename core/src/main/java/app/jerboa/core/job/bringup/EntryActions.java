@@ -10,6 +10,7 @@ import static app.jerboa.core.job.bringup.Action.Kind.SEARCH_HANDS_OUT;
 import static app.jerboa.core.job.bringup.Action.Kind.SEARCH_KEEPS;
 import static app.jerboa.core.job.bringup.Action.Kind.SERIAL_ENTRY;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.net.Ipv4;
@@ -20,7 +21,6 @@ import app.jerboa.core.profile.Keys;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

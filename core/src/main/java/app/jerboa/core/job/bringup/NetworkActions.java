@@ -32,8 +32,8 @@ import static app.jerboa.core.job.bringup.Action.Kind.STAY_ON_LEASE;
 import static app.jerboa.core.job.bringup.Action.Kind.SWITCH_TO_LEASE;
 
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.FirmwareNeed;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.kit.FirmwareNeed;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;

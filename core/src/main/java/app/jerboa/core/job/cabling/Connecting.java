@@ -1,5 +1,8 @@
 package app.jerboa.core.job.cabling;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -7,10 +10,7 @@ import app.jerboa.core.profile.Cable;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;

@@ -1,12 +1,12 @@
 package app.jerboa.core.job.cabling;
 
-import app.jerboa.core.job.ItemRejected;
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
+import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.value.TextRejected;
 import java.util.EnumSet;
 import java.util.Set;

@@ -1,10 +1,10 @@
 package app.jerboa.core.job.cabling;
 
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.profile.Cable;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Item;
-import app.jerboa.core.value.ItemKind;
-import app.jerboa.core.value.ItemRef;
 import app.jerboa.core.value.Lengths;
 import java.util.EnumMap;
 import java.util.Map;

@@ -1,5 +1,6 @@
 package app.jerboa.core.job.cabling;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.control.ControlRoute;
@@ -10,7 +11,6 @@ import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

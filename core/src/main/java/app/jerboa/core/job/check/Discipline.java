@@ -1,9 +1,9 @@
 package app.jerboa.core.job.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.FindingCode;
-import app.jerboa.core.value.ItemKind;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;

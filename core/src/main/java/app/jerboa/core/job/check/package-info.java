@@ -1,5 +1,2 @@
-/**
- * Rules over a whole job that are no discipline of their own: the kit's identity, what must be done
- * before the van leaves, formats, firmware, the house's habits.
- */
+/** All findings of a job, gathered from the disciplines, each of which says what it reads. */
 package app.jerboa.core.job.check;

@@ -1,5 +1,7 @@
 package app.jerboa.core.job.control;
 
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.ChosenRoute;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Habits;
@@ -16,8 +18,6 @@ import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemKind;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;

@@ -1,5 +1,7 @@
 package app.jerboa.core.job.control;
 
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -11,8 +13,6 @@ import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumSet;

@@ -1,11 +1,14 @@
 package app.jerboa.core.job.control;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobAddresses;
-import app.jerboa.core.job.JobEditor;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.addresses.JobAddresses;
+import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.identity.LineNumbers;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.Ipv4;
@@ -13,10 +16,7 @@ import app.jerboa.core.net.Move;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Keys;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;

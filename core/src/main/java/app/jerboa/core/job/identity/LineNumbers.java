@@ -1,5 +1,8 @@
 package app.jerboa.core.job.identity;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -9,10 +12,7 @@ import app.jerboa.core.profile.Ids;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Keys;
 import app.jerboa.core.profile.Port;
-import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;

@@ -1,5 +1,10 @@
 package app.jerboa.core.job.mount;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -9,11 +14,6 @@ import app.jerboa.core.job.Naming;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.FindingCode;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

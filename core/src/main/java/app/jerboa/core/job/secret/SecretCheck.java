@@ -1,5 +1,8 @@
 package app.jerboa.core.job.secret;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Naming;
@@ -9,9 +12,6 @@ import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.PasswordRule;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.FindingCode;
 import app.jerboa.core.value.Secrets;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -1,9 +1,9 @@
 package app.jerboa.core.job.secret;
 
-import static app.jerboa.core.value.Severity.STOP;
-import static app.jerboa.core.value.Severity.WARN;
+import static app.jerboa.core.finding.Severity.STOP;
+import static app.jerboa.core.finding.Severity.WARN;
 
-import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.finding.FindingCode;
 import java.util.List;
 
 /** The codes of the checks in this package. */

@@ -1,5 +1,6 @@
 package app.jerboa.core.job.cabling;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
@@ -8,7 +9,6 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
-import app.jerboa.core.value.Field;
 import java.util.Random;
 
 /** A hall with a bit of everything that is run through it, loose at first. */

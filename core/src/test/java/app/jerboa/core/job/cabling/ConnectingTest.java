@@ -2,6 +2,8 @@ package app.jerboa.core.job.cabling;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.Run;
@@ -10,8 +12,6 @@ import app.jerboa.core.job.cabling.drawing.Drawing;
 import app.jerboa.core.job.cabling.drawing.Shape;
 import app.jerboa.core.job.cabling.materials.Materials;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Field;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;

@@ -3,6 +3,7 @@ package app.jerboa.core.job.cabling;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.profile.Join;
@@ -11,7 +12,6 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

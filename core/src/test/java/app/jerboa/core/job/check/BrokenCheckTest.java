@@ -2,10 +2,10 @@ package app.jerboa.core.job.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.Finding;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobEditor;
 import app.jerboa.core.job.RandomJobs;
-import app.jerboa.core.value.Finding;
+import app.jerboa.core.job.edit.JobEditor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

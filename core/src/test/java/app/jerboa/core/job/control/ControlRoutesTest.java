@@ -2,10 +2,13 @@ package app.jerboa.core.job.control;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.Line;
-import app.jerboa.core.job.LineOrder;
+import app.jerboa.core.job.identity.LineOrder;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.LensFit;
@@ -15,9 +18,6 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemKind;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

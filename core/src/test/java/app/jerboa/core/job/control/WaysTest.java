@@ -2,9 +2,12 @@ package app.jerboa.core.job.control;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.KitRemoving;
+import app.jerboa.core.job.kit.KitRemoving;
 import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.LensFit;
 import app.jerboa.core.profile.Profile;
@@ -12,10 +15,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
-import app.jerboa.core.value.ChangeSet;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.ItemKind;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;

@@ -2,13 +2,13 @@ package app.jerboa.core.job.mount;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.profile.LensFit;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -2,15 +2,15 @@ package app.jerboa.core.job.secret;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.profile.Letters;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.ItemKind;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;

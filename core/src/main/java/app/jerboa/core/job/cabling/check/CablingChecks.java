@@ -1,7 +1,7 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.value.Finding;
 import java.util.List;
 import java.util.function.Function;
 

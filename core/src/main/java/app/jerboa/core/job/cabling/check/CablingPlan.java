@@ -1,17 +1,17 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PowerPlan;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.FindingCode;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.Lengths;
 import java.math.BigDecimal;
 import java.math.RoundingMode;

@@ -1,5 +1,7 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.Link;
@@ -7,8 +9,6 @@ import app.jerboa.core.job.cabling.PowerOver;
 import app.jerboa.core.power.DcVolts;
 import app.jerboa.core.profile.PowerSource;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

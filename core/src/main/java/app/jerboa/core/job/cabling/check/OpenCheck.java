@@ -1,5 +1,7 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.cabling.Link;
@@ -8,8 +10,6 @@ import app.jerboa.core.profile.Medium;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

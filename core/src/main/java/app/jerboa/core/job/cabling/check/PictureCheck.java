@@ -1,13 +1,13 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PictureReach;
 import app.jerboa.core.profile.Cable;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Video;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

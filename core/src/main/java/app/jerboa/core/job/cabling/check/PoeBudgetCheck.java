@@ -1,5 +1,10 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Feed;
@@ -7,11 +12,6 @@ import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PoeBudget;
 import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.FindingCode;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,5 +1,11 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Link;
@@ -11,12 +17,6 @@ import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.ChangeSet;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
-import app.jerboa.core.value.Item;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

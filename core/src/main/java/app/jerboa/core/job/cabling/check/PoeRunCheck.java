@@ -1,14 +1,14 @@
 package app.jerboa.core.job.cabling.check;
 
-import app.jerboa.core.job.JobItems;
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.PowerPlan;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.power.PoeClass;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

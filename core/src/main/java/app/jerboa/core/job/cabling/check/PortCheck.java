@@ -1,17 +1,17 @@
 package app.jerboa.core.job.cabling.check;
 
-import app.jerboa.core.job.JobItems;
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Joining;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.Refusal;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Kebab;
 import app.jerboa.core.profile.Socket;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.FindingCode;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,19 +1,19 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.SerialRate;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.serial.SerialReach;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
 import app.jerboa.core.value.Lengths;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,14 +1,14 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.JobItems;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.SerialSettings;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

@@ -1,15 +1,15 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.Streams;
 import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.value.Edit;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

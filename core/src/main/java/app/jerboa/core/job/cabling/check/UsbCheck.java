@@ -1,13 +1,13 @@
 package app.jerboa.core.job.cabling.check;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.profile.Cable;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
 import app.jerboa.core.video.LeadReach;
 import app.jerboa.core.video.PictureSize;
 import app.jerboa.core.video.UsbRate;

@@ -1,5 +1,7 @@
 package app.jerboa.core.job.cabling.drawing;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Severity;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.ChainOrBus;
@@ -8,8 +10,6 @@ import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Severity;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,5 +1,6 @@
 package app.jerboa.core.job.cabling.drawing;
 
+import app.jerboa.core.finding.Severity;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
@@ -11,7 +12,6 @@ import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.cabling.drawing.Shape.Tone;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Severity;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;

@@ -2,8 +2,11 @@ package app.jerboa.core.job.cabling.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.JobUnderTest;
-import app.jerboa.core.job.check.LineChecks;
+import app.jerboa.core.job.line.LineChecks;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
@@ -12,9 +15,6 @@ import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Field;
-import app.jerboa.core.value.Finding;
-import app.jerboa.core.value.Fix;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
