@@ -19,9 +19,10 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.world.RigBodies;
-import app.jerboa.server.world.RigClient;
+import app.jerboa.server.rig.RigHands;
+import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.World;
+import app.jerboa.server.world.WorldTime;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -33,6 +34,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Turns a run sheet and how far it is into what its page shows. */
@@ -49,13 +51,13 @@ class BringUpViews {
 
     private final BringUpPlans plans;
     private final StepWords words;
-    private final RigClient rig;
+    private final RigHands hands;
     private final World world;
 
-    BringUpViews(BringUpPlans plans, StepWords words, RigClient rig, World world) {
+    BringUpViews(BringUpPlans plans, StepWords words, RigHands hands, World world) {
         this.plans = plans;
         this.words = words;
-        this.rig = rig;
+        this.hands = hands;
         this.world = world;
     }
 
@@ -130,9 +132,8 @@ class BringUpViews {
 
     BringUpView view(Jobs.Stored stored, Optional<RunRow> run, List<StepRow> steps) {
         StepRow current = steps.stream().filter(s -> !s.done()).findFirst().orElse(null);
-        Optional<RigBodies.Clock> clock =
-                rig.configured() ? Optional.of(rig.clock()) : Optional.empty();
-        Instant now = clock.map(RigBodies.Clock::worldNow).orElseGet(Instant::now);
+        WorldTime time = world.time();
+        Instant now = time.now();
         Map<DeviceId, Integer> boots = boots(stored);
         RunSheet sheet = new RunSheet(steps.stream().map(StepRow::toStep).toList());
         int from = current == null ? steps.size() : current.number() - 1;
@@ -148,7 +149,7 @@ class BringUpViews {
                 current == null ? 0 : wait(steps, current, now),
                 current == null ? 0 : boots.getOrDefault(new DeviceId(current.deviceId()), 0),
                 sheet.secondsFrom(from, plans.times(stored), boots, running(steps, now)),
-                clock.map(RigBodies.Clock::speed).orElse(1.0),
+                time.speed(),
                 laptop(stored, steps, current));
     }
 
@@ -281,16 +282,7 @@ class BringUpViews {
                         .sorted()
                         .map(words::caution)
                         .toList(),
-                rig.configured() && hands(step, device));
-    }
-
-    /** The simulated hall has hands for it. */
-    private static boolean hands(Step step, Optional<Device> device) {
-        return switch (step.kind()) {
-            case HOP_OUT, ALIAS, HOP_HOME -> true;
-            case PLUG, PORT, RESET, LEASE, SET -> device.filter(World::simulated).isPresent();
-            default -> false;
-        };
+                hands.can(step, device));
     }
 
     private BringUpView.ActionBody action(Action a) {
@@ -312,20 +304,15 @@ class BringUpViews {
                         .filter(s -> s.toStep().kind() == Step.Kind.ALIAS)
                         .map(StepRow::laptop)
                         .toList();
-        String actual = "";
-        boolean right = false;
-        if (rig.configured()) {
-            world.furnish(stored);
-            RigBodies.Hall hall = rig.hall(stored.id());
-            actual = World.text(hall.laptop());
-            right =
-                    adding
-                            ? hall.also().stream()
-                                    .map(World::text)
-                                    .anyMatch(wanted.toString()::equals)
-                            : actual.equals(wanted.toString());
-        }
+        Optional<Laptop> actual = world.laptop(stored);
+        Stream<String> there =
+                actual.stream().flatMap(l -> adding ? l.also().stream() : Stream.of(l.own()));
+        boolean right = there.anyMatch(wanted.toString()::equals);
         return new BringUpView.LaptopBody(
-                actual, wanted.toString(), wanted.subnet().mask().toString(), also, right);
+                actual.map(Laptop::own).orElse(""),
+                wanted.toString(),
+                wanted.subnet().mask().toString(),
+                also,
+                right);
     }
 }

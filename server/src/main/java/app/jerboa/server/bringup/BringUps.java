@@ -9,18 +9,19 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.bringup.BringUpRows.Done;
 import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
-import app.jerboa.server.job.Commands;
+import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.job.PlannedAddress;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Problem;
-import app.jerboa.server.world.RigClient;
+import app.jerboa.server.rig.RigHands;
+import app.jerboa.server.world.World;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -48,7 +49,7 @@ class BringUps {
     private final Live live;
     private final StepCheck checks;
     private final RigHands hands;
-    private final RigClient rig;
+    private final World world;
     private final TransactionTemplate transactions;
 
     BringUps(
@@ -61,7 +62,7 @@ class BringUps {
             Live live,
             StepCheck checks,
             RigHands hands,
-            RigClient rig,
+            World world,
             TransactionTemplate transactions) {
         this.mapper = mapper;
         this.jobs = jobs;
@@ -72,7 +73,7 @@ class BringUps {
         this.live = live;
         this.checks = checks;
         this.hands = hands;
-        this.rig = rig;
+        this.world = world;
         this.transactions = transactions;
     }
 
@@ -348,7 +349,7 @@ class BringUps {
             commands.noteFound(
                     stored.id(),
                     row.deviceId(),
-                    StepCheck.planned(device).toString(),
+                    PlannedAddress.of(device).toString(),
                     result.saw() + " (" + result.evidence() + ")",
                     by);
         } else {
@@ -405,7 +406,7 @@ class BringUps {
     }
 
     private Instant worldNow() {
-        return rig.configured() ? rig.clock().worldNow() : InstantSource.system().instant();
+        return world.time().now();
     }
 
     private static OffsetDateTime at(Instant instant) {

@@ -4,14 +4,15 @@ import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.platform.Problem;
-import app.jerboa.server.world.RigBodies;
-import app.jerboa.server.world.RigClient;
+import app.jerboa.server.job.PlannedAddress;
+import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Laptop;
+import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Form;
+import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
-import app.jerboa.wire.link.session.ViscaLink;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import java.util.Locale;
@@ -20,13 +21,11 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.stream.Collectors;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** Finds out whether a step is really done: by asking the devices, never by believing the click. */
 @Component
-class StepCheck {
+public class StepCheck {
     private static final int PATIENCE_SECONDS = 2;
 
     /** What a check brought. Evidence asked, seen or told. */
@@ -45,18 +44,16 @@ class StepCheck {
     }
 
     private final World world;
-    private final RigClient rig;
 
-    StepCheck(World world, RigClient rig) {
+    StepCheck(World world) {
         this.world = world;
-        this.rig = rig;
     }
 
     Result check(Jobs.Stored stored, Step step) {
         if (step.device().isEmpty()) {
-            return rig.configured()
-                    ? laptop(stored, step)
-                    : Result.told("The laptop was set to " + step.laptop());
+            return world.laptop(stored)
+                    .map(laptop -> laptop(laptop, step))
+                    .orElseGet(() -> Result.told("The laptop was set to " + step.laptop()));
         }
         Device device = stored.job().device(step.device().get()).orElseThrow();
         return byHand(step, device).orElseGet(() -> ask(stored, step, device));
@@ -71,7 +68,10 @@ class StepCheck {
             case RESET -> Optional.of(Result.told("Reset, by hand"));
             case UPDATE -> Optional.of(Result.told("Newer firmware loaded, by hand"));
             case LEASE -> Optional.of(Result.told("Switched to a lease, by hand"));
-            case SET -> Optional.of(Result.told(planned(device) + " typed in and saved, by hand"));
+            case SET ->
+                    Optional.of(
+                            Result.told(
+                                    PlannedAddress.of(device) + " typed in and saved, by hand"));
             case REACH, LABEL, ENTER, JOIN, STREAM ->
                     Optional.of(Result.told("Done by hand, as listed"));
             case SEE, RESTART, VERIFY, HOP_OUT, ALIAS, HOP_HOME -> Optional.empty();
@@ -79,83 +79,83 @@ class StepCheck {
     }
 
     private Result ask(Jobs.Stored stored, Step step, Device device) {
-        if (!rig.configured() || !World.simulated(device)) {
+        if (!world.canAsk(device)) {
             return Result.told(
                     step.kind() == Step.Kind.VERIFY
-                            ? device.name() + " is at " + planned(device) + ", by hand"
+                            ? device.name() + " is at " + PlannedAddress.of(device) + ", by hand"
                             : "Seen by hand");
         }
         Ipv4 start = device.found().orElse(device.profile().factory().orElseThrow().address());
         return switch (step.kind()) {
             case SEE -> answers(stored, device, start, "the address it starts on");
             case RESTART -> restarted(stored, device, start);
-            default -> answers(stored, device, planned(device), "its planned address");
+            default -> answers(stored, device, PlannedAddress.of(device), "its planned address");
         };
     }
 
-    static Ipv4 planned(Device device) {
-        return device.address()
-                .orElseThrow(
-                        () ->
-                                new Problem(
-                                        HttpStatus.CONFLICT,
-                                        "no-planned-address",
-                                        device.name()
-                                                + " has no planned address any more. Give it one on the Addresses page; the bring-up waits here."));
-    }
-
-    private Result laptop(Jobs.Stored stored, Step step) {
-        world.furnish(stored);
-        RigBodies.Hall hall = rig.hall(stored.id());
+    private static Result laptop(Laptop laptop, Step step) {
         String wanted = step.laptop().toString();
-        String actual = World.text(hall.laptop());
         if (step.kind() == Step.Kind.ALIAS) {
-            return hall.also().stream().map(World::text).anyMatch(wanted::equals)
-                    ? Result.asked("The laptop has " + wanted + " beside " + actual)
+            return laptop.also().contains(wanted)
+                    ? Result.asked("The laptop has " + wanted + " beside " + laptop.own())
                     : Result.notYet(
-                            "The laptop is on " + actual + " and has no " + wanted,
+                            "The laptop is on " + laptop.own() + " and has no " + wanted,
                             "Add " + wanted + " to it, then check again.");
         }
-        return actual.equals(wanted)
-                ? Result.asked("The laptop is on " + actual)
+        return laptop.own().equals(wanted)
+                ? Result.asked("The laptop is on " + laptop.own())
                 : Result.notYet(
-                        "The laptop is on " + actual,
+                        "The laptop is on " + laptop.own(),
                         "Set it to " + wanted + ", then check again.");
     }
 
     private Result answers(Jobs.Stored stored, Device device, Ipv4 address, String what) {
-        RigBodies.Reach reach = world.reach(stored, address);
-        if (!reach.onLink()) {
-            return elsewhere(stored, address);
+        return world.reach(stored, address).match(new Answer(device, address, what));
+    }
+
+    /** What an address answers, as the result of a step. */
+    private final class Answer implements Reach.Cases<Result> {
+        private final Device device;
+        private final Ipv4 address;
+        private final String what;
+
+        Answer(Device device, Ipv4 address, String what) {
+            this.device = device;
+            this.address = address;
+            this.what = what;
         }
-        if (reach.answering().isEmpty()) {
+
+        @Override
+        public Result elsewhere(Reach.Elsewhere it) {
+            return Result.notYet(
+                    "The laptop is on " + it.laptop() + " and cannot see " + address,
+                    "Set the laptop's address as shown below, then check again.");
+        }
+
+        @Override
+        public Result silent(Reach.Silent it) {
             return Result.notYet(
                     "Nobody answers at " + address,
                     "Look that "
                             + device.name()
                             + " is plugged in, its link light is on and its boot is over, then check again.");
         }
-        if (reach.answering().size() > 1) {
-            String names =
-                    reach.answering().stream()
-                            .map(RigBodies.Answering::name)
-                            .collect(Collectors.joining(" and "));
+
+        @Override
+        public Result fighting(Reach.Fighting it) {
             return Result.notYet(
-                    names + " both answer at " + address + " and fight over it",
+                    it.all() + " both answer at " + address + " and fight over it",
                     "Unplug all of them but " + device.name() + ", then check again.");
         }
-        return ask(device, address, what, reach.answering().get(0));
+
+        @Override
+        public Result one(Reach.One it) {
+            return ask(device, address, what, it.answering());
+        }
     }
 
-    private Result elsewhere(Jobs.Stored stored, Ipv4 address) {
-        RigBodies.Network laptop = rig.hall(stored.id()).laptop();
-        return Result.notYet(
-                "The laptop is on " + laptop.address() + " and cannot see " + address,
-                "Set the laptop's address as shown below, then check again.");
-    }
-
-    private Result ask(Device device, Ipv4 address, String what, RigBodies.Answering answering) {
-        String mac = answering.mac().toLowerCase(Locale.ROOT);
+    private Result ask(Device device, Ipv4 address, String what, Answering answering) {
+        String mac = answering.mac();
         if (!device.mac().isEmpty() && !device.mac().equals(mac)) {
             return Result.notYet(
                     "The device at "
@@ -170,7 +170,7 @@ class StepCheck {
                             + device.name()
                             + ", then check again.");
         }
-        try (ViscaLink link = world.open(answering, Form.HEADER, new WireLog(16))) {
+        try (HeadLink link = world.open(answering, Form.HEADER, new WireLog(16))) {
             Version version = await(link.askVersion());
             PanTilt at = await(link.askPanTilt(false));
             return Result.asked(
@@ -214,19 +214,45 @@ class StepCheck {
      * From elsewhere the clock must do, until it is verified.
      */
     private Result restarted(Jobs.Stored stored, Device device, Ipv4 start) {
-        RigBodies.Reach reach = world.reach(stored, start);
-        if (!reach.onLink()) {
-            Ipv4 lent = Ipv4.parse(rig.settings(stored.id(), device.id().value()).address());
-            boolean leased = !lent.equals(start) && !lent.equals(planned(device));
-            Ipv4 there = leased ? lent : planned(device);
-            return world.reach(stored, there).onLink()
-                    ? answers(stored, device, there, leased ? "its lease" : "its planned address")
-                    : Result.told("Its boot time is over; it is verified from home");
-        }
-        return reach.answering().isEmpty()
-                ? Result.asked("Nobody is left at " + start + ": the next may come")
-                : Result.notYet(
-                        reach.answering().get(0).name() + " still answers at " + start,
-                        "Its new address was not saved. Type it in again and save, then check again.");
+        return world.reach(stored, start)
+                .match(
+                        new Reach.Cases<>() {
+                            @Override
+                            public Result elsewhere(Reach.Elsewhere it) {
+                                return fromElsewhere(stored, device, start);
+                            }
+
+                            @Override
+                            public Result silent(Reach.Silent it) {
+                                return Result.asked(
+                                        "Nobody is left at " + start + ": the next may come");
+                            }
+
+                            @Override
+                            public Result fighting(Reach.Fighting it) {
+                                return stillThere(it.names().get(0), start);
+                            }
+
+                            @Override
+                            public Result one(Reach.One it) {
+                                return stillThere(it.answering().name(), start);
+                            }
+                        });
+    }
+
+    private static Result stillThere(String name, Ipv4 start) {
+        return Result.notYet(
+                name + " still answers at " + start,
+                "Its new address was not saved. Type it in again and save, then check again.");
+    }
+
+    private Result fromElsewhere(Jobs.Stored stored, Device device, Ipv4 start) {
+        Ipv4 planned = PlannedAddress.of(device);
+        Ipv4 now = world.addressNow(stored, device).orElse(planned);
+        boolean leased = !now.equals(start) && !now.equals(planned);
+        Ipv4 there = leased ? now : planned;
+        return world.reach(stored, there) instanceof Reach.Elsewhere
+                ? Result.told("Its boot time is over; it is verified from home")
+                : answers(stored, device, there, leased ? "its lease" : "its planned address");
     }
 }

@@ -5,7 +5,8 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Head;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
-import app.jerboa.server.world.RigBodies;
+import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Form;
@@ -13,7 +14,6 @@ import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -60,7 +60,7 @@ class CameraLinks {
                                         cannot(
                                                 device.name()
                                                         + " has no planned address. Give it one on the Addresses page."));
-        RigBodies.Reach reach = world.reach(stored, address);
+        Answering answering = world.reach(stored, address).match(new Only(device, address));
         WireLog log = new WireLog(FRAMES_KEPT);
         return new CameraLink(
                 new CameraId(stored.id(), number),
@@ -68,12 +68,14 @@ class CameraLinks {
                 device.name(),
                 head,
                 DeskLaw.of(stored.job()),
-                world.open(only(device, address, reach), Form.HEADER, log),
+                world.open(answering, Form.HEADER, log),
                 log);
     }
 
-    private static RigBodies.Answering only(Device device, Ipv4 address, RigBodies.Reach reach) {
-        if (!reach.onLink()) {
+    /** The one that answers, or why there is none. */
+    private record Only(Device device, Ipv4 address) implements Reach.Cases<Answering> {
+        @Override
+        public Answering elsewhere(Reach.Elsewhere it) {
             throw cannot(
                     "This laptop is in another subnet and cannot see "
                             + device.name()
@@ -81,22 +83,31 @@ class CameraLinks {
                             + address
                             + ". Set it back to the house network (Bring-up shows how).");
         }
-        if (reach.answering().isEmpty()) {
+
+        @Override
+        public Answering silent(Reach.Silent it) {
             throw cannot(
                     device.name()
                             + " does not answer at "
                             + address
                             + ". Is it brought up, plugged in and booted?");
         }
-        if (reach.answering().size() > 1) {
-            String names =
-                    reach.answering().stream()
-                            .map(RigBodies.Answering::name)
-                            .collect(Collectors.joining(" and "));
+
+        @Override
+        public Answering fighting(Reach.Fighting it) {
             throw cannot(
-                    names + " fight over " + address + ". Unplug all but " + device.name() + ".");
+                    it.all()
+                            + " fight over "
+                            + address
+                            + ". Unplug all but "
+                            + device.name()
+                            + ".");
         }
-        return reach.answering().get(0);
+
+        @Override
+        public Answering one(Reach.One it) {
+            return it.answering();
+        }
     }
 
     private static Problem cannot(String sentence) {

@@ -1,5 +1,6 @@
 package app.jerboa.server.findings;
 
+import app.jerboa.server.change.ChangesBody;
 import java.util.List;
 
 /**

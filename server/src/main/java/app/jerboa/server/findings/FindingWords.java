@@ -7,6 +7,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.change.ChangesBody;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;

@@ -10,13 +10,13 @@ import java.util.List;
 import java.util.Map;
 
 /** The items of a job that has its site and its network and nothing else. */
-final class EmptyJob {
+public final class EmptyJob {
     /** Where the laptop sits in a /24 and wider: the start of the block for computers. */
     private static final int LAPTOP_OFFSET = 81;
 
     private EmptyJob() {}
 
-    static List<Item> items(String name, String units, Ipv4Subnet subnet, Ipv4 gateway) {
+    public static List<Item> items(String name, String units, Ipv4Subnet subnet, Ipv4 gateway) {
         return List.of(
                 new Item(
                         new ItemRef(ItemKind.SITE, 1),

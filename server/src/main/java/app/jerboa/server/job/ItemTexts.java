@@ -16,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Items between the core and the rows of the table {@code item}. */
 @Component
-class ItemTexts {
+public class ItemTexts {
     private static final TypeReference<Map<String, String>> TEXTS = new TypeReference<>() {};
 
     private final JsonMapper json;

@@ -28,7 +28,7 @@ public class JobLibrary {
         this.log = log;
     }
 
-    List<Rows.SummaryRow> of(Author person) {
+    public List<JobSummaryRow> of(Author person) {
         return mapper.summaries(person.id());
     }
 

@@ -17,7 +17,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * present.
  */
 @Component
-class JobVersions {
+public class JobVersions {
     /** Of all jobs that are kept, in items: some 400 MB with what is worked out from them. */
     private static final long MOST_ITEMS = 200_000;
 

@@ -1,12 +1,16 @@
 package app.jerboa.server.job;
 
 import app.jerboa.core.bringup.LaptopAddress;
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.cabling.JoinRules;
 import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Rows.JobRow;
 import app.jerboa.server.job.Rows.WholeRow;
@@ -15,6 +19,9 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.Profiles;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -73,7 +80,7 @@ public class Jobs implements DevicesOfJob {
      *
      * @throws Problem not found when the job is gone meanwhile
      */
-    Stored at(long job, long version) {
+    public Stored at(long job, long version) {
         return versions.at(job, version).orElseGet(() -> kept(read(job)));
     }
 
@@ -86,7 +93,7 @@ public class Jobs implements DevicesOfJob {
     }
 
     /** As it was, where this server still holds it. */
-    Optional<Stored> earlier(long job, long version) {
+    public Optional<Stored> earlier(long job, long version) {
         return versions.at(job, version);
     }
 
@@ -95,6 +102,34 @@ public class Jobs implements DevicesOfJob {
     public Stored lock(long job) {
         JobRow row = mapper.lock(job).orElseThrow(() -> Problem.notFound("job"));
         return versions.at(job, row.version()).orElseGet(() -> read(job));
+    }
+
+    /**
+     * Writes what a change touched; within the transaction that locked the job.
+     *
+     * @param after the job as the change makes it
+     */
+    @Transactional
+    public Stored store(Stored before, Job after, ChangeSet changes) {
+        Set<ItemRef> touched =
+                Stream.concat(
+                                changes.adds().stream().map(Item::ref),
+                                changes.edits().stream().map(Edit::item))
+                        .collect(Collectors.toSet());
+        List<Item> written =
+                after.items().filter(i -> touched.contains(i.ref())).map(JobItems::item).toList();
+        if (!written.isEmpty()) {
+            mapper.putItems(before.id(), texts.write(written));
+        }
+        if (!changes.removes().isEmpty()) {
+            mapper.deleteItems(
+                    before.id(), changes.removes().stream().map(i -> i.ref().id()).toList());
+        }
+        long next = Math.max(before.nextItem(), changes.highestAdded() + 1);
+        long version = mapper.raiseVersion(before.id(), next);
+        Stored now = new Stored(before.id(), version, next, after);
+        versions.keepOnceCommitted(now);
+        return now;
     }
 
     @Override

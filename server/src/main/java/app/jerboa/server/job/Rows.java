@@ -1,9 +1,7 @@
 package app.jerboa.server.job;
 
-import java.time.OffsetDateTime;
-
 /** Rows of the job tables as they are stored. */
-final class Rows {
+public final class Rows {
     private Rows() {}
 
     record JobRow(long id, long version, long nextItem) {}
@@ -17,30 +15,4 @@ final class Rows {
             return new ItemRow(id, kind, texts);
         }
     }
-
-    /** What one person sees beside the job itself; empty labels where there is nothing. */
-    record BesideRow(
-            long version,
-            String role,
-            String undo,
-            String redo,
-            OffsetDateTime lastAt,
-            String lastPerson,
-            String lastText) {}
-
-    record CommandRow(long id, OffsetDateTime at, String person, String label, String changes) {}
-
-    record SummaryRow(
-            long id,
-            long siteId,
-            String name,
-            String cidr,
-            String role,
-            boolean archived,
-            boolean deleted,
-            int lines,
-            int planned,
-            int set,
-            int differs,
-            OffsetDateTime lastAt) {}
 }

@@ -1,2 +1,2 @@
-/** Jobs: stored, shown, changed by commands, undone. */
+/** Jobs as they are stored: loaded, kept by version, locked, made, put away. */
 package app.jerboa.server.job;

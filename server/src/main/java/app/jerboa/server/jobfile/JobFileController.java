@@ -6,8 +6,6 @@ import app.jerboa.core.job.edit.ItemMissing;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.server.job.JobLibrary;
-import app.jerboa.server.job.JobView;
-import app.jerboa.server.job.JobViews;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
@@ -17,6 +15,8 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.profile.Profiles;
 import app.jerboa.server.secrets.SecretFile;
+import app.jerboa.server.view.JobView;
+import app.jerboa.server.view.JobViews;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
@@ -55,6 +55,7 @@ class JobFileController {
     private final Logbook log;
     private final Profiles profiles;
     private final SecretFile secrets;
+    private final DemoJob demo;
     private final TransactionTemplate transactions;
 
     JobFileController(
@@ -64,6 +65,7 @@ class JobFileController {
             Logbook log,
             Profiles profiles,
             SecretFile secrets,
+            DemoJob demo,
             TransactionTemplate transactions) {
         this.jobs = jobs;
         this.library = library;
@@ -71,6 +73,7 @@ class JobFileController {
         this.log = log;
         this.profiles = profiles;
         this.secrets = secrets;
+        this.demo = demo;
         this.transactions = transactions;
     }
 
@@ -115,6 +118,12 @@ class JobFileController {
                             return made;
                         });
         return views.view(job, person);
+    }
+
+    @PostMapping("/api/jobs/demo")
+    @ResponseStatus(HttpStatus.CREATED)
+    JobView createDemo(@Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        return views.view(demo.make(person), person);
     }
 
     private List<Item> withSecrets(JobFile read, String passphrase) {

@@ -2,14 +2,14 @@ package app.jerboa.server.lines;
 
 import app.jerboa.core.job.control.LinesMaking;
 import app.jerboa.core.job.identity.LineOrder;
-import app.jerboa.server.findings.ChangesBody;
-import app.jerboa.server.job.Commands;
-import app.jerboa.server.job.JobPatch;
-import app.jerboa.server.job.JobViews;
+import app.jerboa.server.change.ChangesBody;
+import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.view.JobPatch;
+import app.jerboa.server.view.JobViews;
 import io.swagger.v3.oas.annotations.Parameter;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -17,7 +17,7 @@ import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Access;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Secrets;
-import app.jerboa.server.job.Commands;
+import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;

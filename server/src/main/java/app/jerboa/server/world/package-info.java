@@ -1,5 +1,5 @@
 /**
- * The world commands go to. In this version that is the stand-in rig, reached over HTTP on
- * loopback: its virtual LAN says who would answer to an address from this laptop.
+ * The network that a job's commands go to: who answers at an address, and a link to the one that
+ * does. The rig is one such network.
  */
 package app.jerboa.server.world;

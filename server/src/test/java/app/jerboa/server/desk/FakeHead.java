@@ -3,6 +3,7 @@ package app.jerboa.server.desk;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.visca.PanTilt;
+import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ZoomPosition;
@@ -48,6 +49,11 @@ final class FakeHead implements HeadLink {
 
     @Override
     public CompletableFuture<PanTilt> askPanTilt(boolean polling) {
+        return new CompletableFuture<>();
+    }
+
+    @Override
+    public CompletableFuture<Version> askVersion() {
         return new CompletableFuture<>();
     }
 

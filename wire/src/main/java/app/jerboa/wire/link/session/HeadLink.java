@@ -1,6 +1,7 @@
 package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.visca.PanTilt;
+import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ZoomPosition;
@@ -31,6 +32,8 @@ public interface HeadLink extends AutoCloseable {
     CompletableFuture<PanTilt> askPanTilt(boolean polling);
 
     CompletableFuture<ZoomPosition> askZoom(boolean polling);
+
+    CompletableFuture<Version> askVersion();
 
     @Override
     void close();

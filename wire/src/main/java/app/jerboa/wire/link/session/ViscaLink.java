@@ -76,6 +76,7 @@ public final class ViscaLink implements HeadLink {
         write(reset.encode(), "start sequence", false);
     }
 
+    @Override
     public CompletableFuture<Version> askVersion() {
         return ask(new ViscaRequest.AskVersion(), Version::decode, false);
     }

@@ -1,0 +1,51 @@
+package app.jerboa.server.rig;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** What the rig's control interface takes and gives. */
+final class RigBodies {
+    private RigBodies() {}
+
+    /** Network settings of a device or the laptop; gateway empty for none. */
+    record Network(String address, int prefix, String gateway) {
+        /** With its prefix, as an address of the laptop is written. */
+        String text() {
+            return address + "/" + prefix;
+        }
+    }
+
+    /** What is wanted in the hall. */
+    record Wanted(String id, String name, String profile, String mac) {}
+
+    record Furnish(Network laptop, List<Wanted> devices) {}
+
+    record Plug(boolean plugged) {}
+
+    record Speed(double speed) {}
+
+    /** The world's clock. */
+    record Clock(Instant anchorWall, Instant anchorWorld, double speed, Instant worldNow) {}
+
+    /** The hall as it is. */
+    record Hall(Network laptop, List<Network> also, List<Device> devices) {}
+
+    /** One simulated device; phase OFF, BOOTING or UP. */
+    record Device(
+            String id,
+            String name,
+            boolean plugged,
+            String phase,
+            double secondsToBoot,
+            Network settings,
+            Optional<Object> head,
+            Optional<Object> lastDrive) {}
+
+    /** Who answers, and on which real loopback ports. */
+    record Answering(
+            String id, String name, String mac, String host, int headerPort, int rawPort) {}
+
+    /** Nobody, one, or several that fight; onLink false when the laptop is in another subnet. */
+    record Reach(boolean onLink, List<Answering> answering) {}
+}

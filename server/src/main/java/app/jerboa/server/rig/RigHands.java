@@ -1,0 +1,113 @@
+package app.jerboa.server.rig;
+
+import app.jerboa.core.bringup.Step;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.job.AddressRange;
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.job.PlannedAddress;
+import app.jerboa.server.platform.Problem;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/**
+ * Does in the simulated hall what a technician would do by hand; the step is still checked
+ * afterwards.
+ */
+@Component
+public class RigHands {
+    private final RigClient rig;
+    private final RigHall hall;
+
+    RigHands(RigClient rig, RigHall hall) {
+        this.rig = rig;
+        this.hall = hall;
+    }
+
+    public void act(Jobs.Stored stored, Step step) {
+        hall.furnish(stored);
+        switch (step.kind()) {
+            case HOP_OUT, HOP_HOME -> rig.moveLaptop(stored.id(), RigHall.network(step.laptop()));
+            case ALIAS -> rig.addToLaptop(stored.id(), RigHall.network(step.laptop()));
+            case PLUG, PORT -> rig.plug(stored.id(), simulated(stored, step).id().value(), true);
+            case RESET -> rig.reset(stored.id(), simulated(stored, step).id().value());
+            case LEASE -> lease(stored, simulated(stored, step));
+            case SET -> type(stored, simulated(stored, step));
+            case REACH, PLUG_OFF, SEE, UPDATE, RESTART, LABEL, VERIFY, ENTER, JOIN, STREAM ->
+                    throw new Problem(
+                            HttpStatus.CONFLICT,
+                            "nothing-by-hand",
+                            "There is nothing to do by hand in this step: wait, then check.");
+        }
+    }
+
+    /** There are hands for it. */
+    public boolean can(Step step, Optional<Device> device) {
+        return rig.configured()
+                && switch (step.kind()) {
+                    case HOP_OUT, ALIAS, HOP_HOME -> true;
+                    case PLUG, PORT, RESET, LEASE, SET ->
+                            device.filter(RigHall::simulated).isPresent();
+                    default -> false;
+                };
+    }
+
+    private static Device simulated(Jobs.Stored stored, Step step) {
+        Device device = stored.job().device(step.device().orElseThrow()).orElseThrow();
+        if (!RigHall.simulated(device)) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "no-stand-in",
+                    "There is no stand-in for "
+                            + device.name()
+                            + " in the hall: tick the step by hand.");
+        }
+        return device;
+    }
+
+    /** The house lends it the lowest address of the first pool that nobody has. */
+    private void lease(Jobs.Stored stored, Device device) {
+        Set<String> used =
+                rig.hall(stored.id()).devices().stream()
+                        .map(d -> d.settings().address())
+                        .collect(Collectors.toSet());
+        Optional<Ipv4> free =
+                stored.job().ranges().stream()
+                        .filter(r -> r.use().equals("pool"))
+                        .map(AddressRange::range)
+                        .flatMap(
+                                r ->
+                                        LongStream.rangeClosed(r.first().bits(), r.last().bits())
+                                                .mapToObj(Ipv4::new))
+                        .filter(a -> !used.contains(a.toString()))
+                        .findFirst();
+        if (free.isEmpty()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "no-lease",
+                    "The house has no DHCP pool with a free address, so nobody lends one. Note its pool on the Site page.");
+        }
+        rig.setAtDevice(
+                stored.id(),
+                device.id().value(),
+                new RigBodies.Network(free.get().toString(), device.prefix(), ""));
+    }
+
+    /** Through its own page, wherever it answers now. */
+    private void type(Jobs.Stored stored, Device device) {
+        String now = rig.settings(stored.id(), device.id().value()).address();
+        rig.reconfigure(
+                stored.id(),
+                Ipv4.parse(now),
+                new RigBodies.Network(
+                        PlannedAddress.of(device).toString(),
+                        device.prefix(),
+                        JobItems.text(device, Field.GATEWAY)));
+    }
+}

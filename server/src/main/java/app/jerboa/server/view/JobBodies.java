@@ -1,0 +1,238 @@
+package app.jerboa.server.view;
+
+import app.jerboa.core.job.AddressRange;
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Habits;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Mount;
+import app.jerboa.core.job.OwnProfile;
+import app.jerboa.core.job.Schools;
+import app.jerboa.core.job.Site;
+import app.jerboa.core.job.Subnet;
+import app.jerboa.core.job.addresses.JobAddresses;
+import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.control.Wanted;
+import app.jerboa.core.job.identity.LineNumbers;
+import app.jerboa.core.job.identity.Numbers;
+import app.jerboa.core.net.AddressFacts;
+import app.jerboa.core.net.AddressPlanner;
+import app.jerboa.core.net.FactoryAddress;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.net.Ipv4Range;
+import app.jerboa.core.net.Lan;
+import app.jerboa.core.net.SubnetSum;
+import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.PowerDraw;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Lengths;
+import app.jerboa.server.findings.FindingBody;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** A job's items as its pages show them. */
+final class JobBodies {
+    private JobBodies() {}
+
+    /** All but the findings, which have words. */
+    static JobParts parts(Job job, List<FindingBody> findings) {
+        List<JobView.SubnetBody> subnets = subnets(job);
+        return new JobParts(
+                job.name(),
+                site(job.site()),
+                subnets.get(0),
+                subnets,
+                job.ranges().stream().map(JobBodies::houseRange).toList(),
+                job.devices().stream().map(JobBodies::device).toList(),
+                lines(job, names(job)),
+                runs(job),
+                ownProfiles(job),
+                findings);
+    }
+
+    private static String ownProfiles(Job job) {
+        return Integer.toHexString(
+                job.profiles().stream().map(OwnProfile::facts).toList().hashCode());
+    }
+
+    static List<JobView.RunName> runs(Job job) {
+        Map<DeviceId, String> names = names(job);
+        return job.runs().stream()
+                .map(
+                        r ->
+                                new JobView.RunName(
+                                        r.id(), names.get(r.to().device()) + " " + r.to().port()))
+                .toList();
+    }
+
+    private static Map<DeviceId, String> names(Job job) {
+        return job.devices().stream().collect(Collectors.toMap(Device::id, Device::name));
+    }
+
+    private static JobView.SiteBody site(Site site) {
+        Habits habits = site.habits();
+        Map<String, String> schools = new LinkedHashMap<>();
+        Schools.MATTERS.forEach(m -> schools.put(m.wire(), habits.school(m)));
+        return new JobView.SiteBody(
+                site.id(),
+                site.name(),
+                site.units(),
+                habits.standard(),
+                habits.numbering().word(),
+                habits.powerHeadroom(),
+                habits.linkHeadroom(),
+                habits.fixingFactor(),
+                Lengths.text(habits.usualRun()),
+                habits.materials().slack(),
+                Lengths.text(habits.materials().reel()),
+                habits.materials().spares(),
+                habits.outside().uplink().orElse(0),
+                habits.outside().service(),
+                habits.outside().outgoing().orElse(0),
+                schools);
+    }
+
+    private static List<JobView.SubnetBody> subnets(Job job) {
+        List<AddressFacts> facts = JobAddresses.facts(job);
+        return IntStream.range(0, facts.size())
+                .mapToObj(i -> subnet(job.subnets().get(i), facts.get(i)))
+                .toList();
+    }
+
+    private static JobView.SubnetBody subnet(Subnet subnet, AddressFacts facts) {
+        Lan lan = facts.lan();
+        SubnetSum sum = SubnetSum.of(lan.subnet());
+        return new JobView.SubnetBody(
+                subnet.id(),
+                subnet.name(),
+                subnet.vlan().orElse(0),
+                lan.subnet().toString(),
+                sum.network().toString(),
+                sum.broadcast().toString(),
+                sum.mask().toString(),
+                sum.firstHost().toString(),
+                sum.lastHost().toString(),
+                sum.hosts(),
+                lan.gateway().toString(),
+                subnet.laptopHome().toString(),
+                lan.pools().stream().map(r -> range(r, "DHCP pool")).toList(),
+                lan.reserved().stream().map(r -> range(r, "kept back")).toList(),
+                lan.taken().stream().map(t -> range(t.range(), t.holder())).toList(),
+                blocks(facts));
+    }
+
+    private static List<JobView.RangeBody> blocks(AddressFacts facts) {
+        return AddressPlanner.blocksFor(facts).all().entrySet().stream()
+                .map(e -> range(e.getValue(), e.getKey().name().toLowerCase(Locale.ROOT)))
+                .toList();
+    }
+
+    private static JobView.HouseRange houseRange(AddressRange r) {
+        return new JobView.HouseRange(
+                r.id(),
+                r.use(),
+                r.range().first().toString(),
+                r.range().last().toString(),
+                r.holder());
+    }
+
+    private static JobView.RangeBody range(Ipv4Range range, String what) {
+        return new JobView.RangeBody(range.first().toString(), range.last().toString(), what);
+    }
+
+    private static JobView.DeviceBody device(Device d) {
+        return new JobView.DeviceBody(
+                d.id().value(),
+                d.name(),
+                d.profile().kind().wire(),
+                d.profile().sort().toString(),
+                d.profile().name(),
+                d.profile().id(),
+                d.addressed(),
+                d.mac(),
+                d.serialNumber(),
+                d.firmware(),
+                d.condition(),
+                d.format(),
+                d.address().map(Ipv4::toString).orElse(""),
+                d.prefix(),
+                d.gateway().map(Ipv4::toString).orElse(""),
+                d.reserved(),
+                d.fitted().map(DeviceId::value).orElse(0L),
+                d.found().map(Ipv4::toString).orElse(""),
+                d.mark().name().toLowerCase(Locale.ROOT),
+                d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""));
+    }
+
+    private static List<JobView.LineBody> lines(Job job, Map<DeviceId, String> names) {
+        LineNumbers numbers = LineNumbers.of(job);
+        Cabling cabling = Cabling.of(job);
+        return job.lines().stream().map(l -> line(job, l, names, cabling, numbers.of(l))).toList();
+    }
+
+    private static JobView.LineBody line(
+            Job job, Line l, Map<DeviceId, String> names, Cabling cabling, Numbers numbers) {
+        KitIndex kit = cabling.kit();
+        return new JobView.LineBody(
+                l.id(),
+                l.number(),
+                job.label(l),
+                l.camera().value(),
+                l.controlId(),
+                key(l.key(), names),
+                key(l.also(), names),
+                key(l.paint(), names),
+                l.input()
+                        .map(
+                                i ->
+                                        new JobView.PlaceBody(
+                                                i.switcher().value(),
+                                                names.getOrDefault(i.switcher(), ""),
+                                                i.number()))
+                        .orElse(JobView.PlaceBody.NONE),
+                l.tally().orElse(0),
+                Wanted.of(l, kit.device(l.camera()).profile()).stream()
+                        .map(Function::toString)
+                        .toList(),
+                l.wants().isPresent(),
+                kit.mount(l.camera()).map(Mount::id).orElse(0L),
+                kit.mount(l.camera()).map(Mount::place).orElse(""),
+                port(cabling, l.camera()),
+                kit.device(l.camera()).profile().draw().map(PowerDraw::mostWatts).orElse(0.0),
+                numbers.values().keySet().stream()
+                        .filter(a -> numbers.differs(a, l.number()))
+                        .map(a -> a.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                        .toList());
+    }
+
+    /** Of its own socket, or of what is fitted to it. */
+    private static String port(Cabling cabling, DeviceId camera) {
+        return Stream.concat(
+                        Stream.of(camera), cabling.kit().fitted(camera).stream().map(Device::id))
+                .flatMap(
+                        d ->
+                                cabling.at(d, Signal.NETWORK)
+                                        .map(r -> r.beyond(d))
+                                        .map(p -> p.device().name() + " " + p.socket().name()))
+                .findFirst()
+                .orElse("");
+    }
+
+    private static JobView.PlaceBody key(Optional<Line.Key> key, Map<DeviceId, String> names) {
+        return key.map(
+                        k ->
+                                new JobView.PlaceBody(
+                                        k.controller().value(),
+                                        names.getOrDefault(k.controller(), ""),
+                                        k.number()))
+                .orElse(JobView.PlaceBody.NONE);
+    }
+}

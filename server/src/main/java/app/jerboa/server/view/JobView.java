@@ -1,0 +1,157 @@
+package app.jerboa.server.view;
+
+import app.jerboa.server.findings.FindingBody;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One job as its pages show it; the first of the subnets also stands alone. Texts that are absent
+ * are empty, numbers that are absent are 0.
+ *
+ * @param ownProfiles another text after the job's own profiles have changed
+ */
+public record JobView(
+        long id,
+        long version,
+        String role,
+        String undo,
+        String redo,
+        LogBody lastLog,
+        String name,
+        SiteBody site,
+        SubnetBody subnet,
+        List<SubnetBody> subnets,
+        List<HouseRange> ranges,
+        List<DeviceBody> devices,
+        List<LineBody> lines,
+        List<RunName> runs,
+        String ownProfiles,
+        List<FindingBody> findings) {
+
+    /**
+     * The job's own facts; lengths are shown in m or ft.
+     *
+     * @param powerHeadroom per cent
+     * @param linkHeadroom per cent
+     * @param fixingFactor how many times what hangs overhead its fixing must hold
+     * @param usualRun metres
+     * @param cableSlack per cent
+     * @param reel metres
+     * @param spares per cent
+     * @param uplink Mb/s; 0 for none noted
+     * @param outgoing Mb/s; 0 for none noted
+     * @param schools the way chosen, by the name of the matter's field
+     */
+    public record SiteBody(
+            long id,
+            String name,
+            String units,
+            String standard,
+            String numbering,
+            int powerHeadroom,
+            int linkHeadroom,
+            int fixingFactor,
+            String usualRun,
+            int cableSlack,
+            String reel,
+            int spares,
+            int uplink,
+            String service,
+            int outgoing,
+            Map<String, String> schools) {}
+
+    /** One network of the house; vlan 0 for untagged. */
+    public record SubnetBody(
+            long id,
+            String name,
+            int vlan,
+            String cidr,
+            String network,
+            String broadcast,
+            String mask,
+            String firstHost,
+            String lastHost,
+            long hosts,
+            String gateway,
+            String laptopHome,
+            List<RangeBody> pools,
+            List<RangeBody> reserved,
+            List<RangeBody> taken,
+            List<RangeBody> blocks) {}
+
+    /** Addresses of the house that are not ours; use pool, reserved or taken. */
+    public record HouseRange(long id, String use, String first, String last, String holder) {}
+
+    /** Addresses from first to last and what they are. */
+    public record RangeBody(String first, String last, String what) {}
+
+    /**
+     * One device of the sheet.
+     *
+     * @param fitted id of what it is fitted to; 0 for nothing
+     */
+    public record DeviceBody(
+            long id,
+            String name,
+            String kind,
+            String sort,
+            String profile,
+            String profileId,
+            boolean networked,
+            String mac,
+            String serialNumber,
+            String firmware,
+            String condition,
+            String format,
+            String address,
+            int prefix,
+            String gateway,
+            boolean reserved,
+            long fitted,
+            String found,
+            String mark,
+            String factoryAddress) {}
+
+    /**
+     * One line of the line-up.
+     *
+     * @param tally 0 for that of its input
+     * @param wants what must be controlled from afar, noted or usual
+     * @param wantsNoted somebody noted them
+     * @param mountId 0 while nothing is noted of its mount
+     * @param place where the camera is fixed; empty while not noted
+     * @param port that its network run starts at; empty while none is drawn
+     * @param watts at most
+     * @param outOfLine whose number differs from the line's: id, key, paint-key, input, address
+     */
+    public record LineBody(
+            long id,
+            int number,
+            String name,
+            long cameraId,
+            int controlId,
+            PlaceBody key,
+            PlaceBody also,
+            PlaceBody paint,
+            PlaceBody input,
+            int tally,
+            List<String> wants,
+            boolean wantsNoted,
+            long mountId,
+            String place,
+            String port,
+            double watts,
+            List<String> outOfLine) {}
+
+    /** A run by the socket it ends in; the Cabling page has the rest. */
+    public record RunName(long id, String name) {}
+
+    /** A key or an input of a device; id 0 and number -1 for none. */
+    public record PlaceBody(long deviceId, String device, int number) {
+        static final PlaceBody NONE = new PlaceBody(0, "", -1);
+    }
+
+    /** The last thing logged; empty texts when nothing was. */
+    public record LogBody(OffsetDateTime at, String person, String text) {}
+}

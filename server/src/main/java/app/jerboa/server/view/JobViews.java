@@ -1,0 +1,147 @@
+package app.jerboa.server.view;
+
+import app.jerboa.core.job.Job;
+import app.jerboa.server.change.Commands;
+import app.jerboa.server.findings.Checks;
+import app.jerboa.server.findings.FindingBody;
+import app.jerboa.server.findings.FindingWords;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Problem;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Turns a stored job into what its pages show, and a change into what they need to follow it. */
+@Service
+public class JobViews {
+    /** Findings of one job in words. */
+    private record Worded(List<FindingBody> findings) {}
+
+    private final Jobs jobs;
+    private final ViewMapper mapper;
+    private final FindingWords words;
+    private final JsonMapper json;
+
+    JobViews(Jobs jobs, ViewMapper mapper, FindingWords words, JsonMapper json) {
+        this.jobs = jobs;
+        this.mapper = mapper;
+        this.words = words;
+        this.json = json;
+    }
+
+    public JobView view(long id, Author person) {
+        BesideRow beside = beside(id, person);
+        Jobs.Stored stored = jobs.at(id, beside.version());
+        return view(stored, beside);
+    }
+
+    private BesideRow beside(long id, Author person) {
+        return mapper.beside(id, person.id()).orElseThrow(() -> Problem.notFound("job"));
+    }
+
+    private JobView view(Jobs.Stored stored, BesideRow beside) {
+        JobParts parts = parts(stored.job());
+        return new JobView(
+                stored.id(),
+                stored.version(),
+                beside.role(),
+                beside.undo(),
+                beside.redo(),
+                log(beside),
+                parts.name(),
+                parts.site(),
+                parts.subnet(),
+                parts.subnets(),
+                parts.ranges(),
+                parts.devices(),
+                parts.lines(),
+                parts.runs(),
+                parts.ownProfiles(),
+                parts.findings());
+    }
+
+    private static JobView.LogBody log(BesideRow beside) {
+        return new JobView.LogBody(beside.lastAt(), beside.lastPerson(), beside.lastText());
+    }
+
+    /** What a change did, for a page that shows the job as it was before. */
+    public JobPatch patch(Commands.Done done, Author person) {
+        BesideRow beside = beside(done.after().id(), person);
+        return patch(done.before(), view(done.after(), beside));
+    }
+
+    /** The present state as a patch that changes nothing: to be compared with what a page shows. */
+    JobPatch present(long job, Author person) {
+        BesideRow beside = beside(job, person);
+        Jobs.Stored stored = jobs.at(job, beside.version());
+        return patch(stored, view(stored, beside));
+    }
+
+    private JobPatch patch(Jobs.Stored before, JobView now) {
+        return JobPatch.between(before.version(), parts(before.job()), now);
+    }
+
+    /**
+     * What has changed since a version.
+     *
+     * @throws Problem gone when this server does not hold that version
+     */
+    JobPatch patch(long job, long since, Author person) {
+        Jobs.Stored before =
+                jobs.earlier(job, since)
+                        .orElseThrow(
+                                () ->
+                                        new Problem(
+                                                HttpStatus.GONE,
+                                                "too-far-behind",
+                                                "What changed since is not known any more. Read the whole job instead."));
+        return patch(before, view(job, person));
+    }
+
+    /**
+     * The view of a job, put together from what everybody sees, which is written once for each
+     * version, and the little that is this person's own. Not sent again to whoever has it.
+     */
+    ResponseEntity<byte[]> answer(long job, Author person) {
+        BesideRow beside = beside(job, person);
+        Jobs.Stored stored = jobs.at(job, beside.version());
+        Map<String, Object> own = new HashMap<>();
+        own.put("id", stored.id());
+        own.put("version", stored.version());
+        own.put("role", beside.role());
+        own.put("undo", beside.undo());
+        own.put("redo", beside.redo());
+        own.put("lastLog", log(beside));
+        return ResponseEntity.ok()
+                .eTag(stored.version() + "-" + Integer.toHexString(own.hashCode()))
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(shared(stored.job()).behind(json.writeValueAsBytes(own)));
+    }
+
+    private JobJson shared(Job job) {
+        return job.worked(JobJson.class, () -> new JobJson(json.writeValueAsBytes(parts(job))));
+    }
+
+    private JobParts parts(Job job) {
+        return job.worked(JobParts.class, () -> JobBodies.parts(job, findings(job)));
+    }
+
+    public List<FindingBody> findings(Job job) {
+        return job.worked(Worded.class, () -> new Worded(worded(job))).findings();
+    }
+
+    private List<FindingBody> worded(Job job) {
+        Map<Long, String> names = new HashMap<>();
+        job.devices().forEach(d -> names.put(d.id().value(), d.name()));
+        job.lines().forEach(l -> names.put(l.id(), job.label(l)));
+        job.mounts().forEach(m -> names.put(m.id(), names.get(m.camera().value())));
+        JobBodies.runs(job).forEach(r -> names.put(r.id(), r.name()));
+        return Checks.of(job).stream().map(j -> words.body(j, names::get)).toList();
+    }
+}

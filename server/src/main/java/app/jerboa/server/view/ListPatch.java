@@ -1,0 +1,54 @@
+package app.jerboa.server.view;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * How a list of rows became another: first those of {@code gone} and of {@code put} are taken out
+ * by their keys, then each of {@code put} is set in at its place. What stays keeps its order.
+ *
+ * @param gone keys of rows that are no more
+ * @param put rows that came, changed or moved, by ascending place
+ */
+public record ListPatch<T>(List<String> gone, List<Placed<T>> put) {
+    /**
+     * One row of the new list.
+     *
+     * @param at its place there, from 0
+     */
+    public record Placed<T>(int at, T row) {}
+
+    /** Empty when nothing is different. O(n). */
+    static <T> Optional<ListPatch<T>> between(
+            List<T> before, List<T> after, Function<T, String> key) {
+        if (before.equals(after)) {
+            return Optional.empty();
+        }
+        Map<String, Integer> places = new HashMap<>();
+        for (int i = 0; i < before.size(); i++) {
+            places.put(key.apply(before.get(i)), i);
+        }
+        List<Placed<T>> put = new ArrayList<>();
+        Set<String> there = new HashSet<>();
+        int last = -1;
+        for (int i = 0; i < after.size(); i++) {
+            T row = after.get(i);
+            there.add(key.apply(row));
+            int place = places.getOrDefault(key.apply(row), -1);
+            if (place > last && before.get(place).equals(row)) {
+                last = place;
+            } else {
+                put.add(new Placed<>(i, row));
+            }
+        }
+        List<String> gone =
+                before.stream().map(key).filter(k -> !there.contains(k)).distinct().toList();
+        return Optional.of(new ListPatch<>(gone, put));
+    }
+}

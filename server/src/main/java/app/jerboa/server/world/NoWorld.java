@@ -1,0 +1,53 @@
+package app.jerboa.server.world;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.session.Form;
+import app.jerboa.wire.link.session.HeadLink;
+import java.time.InstantSource;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+
+/** Nothing to reach: plans are made and checked, and what is done is ticked by hand. */
+public final class NoWorld implements World {
+    @Override
+    public WorldTime time() {
+        return new WorldTime(InstantSource.system().instant(), 1);
+    }
+
+    @Override
+    public Optional<Laptop> laptop(Jobs.Stored stored) {
+        return Optional.empty();
+    }
+
+    @Override
+    public boolean canAsk(Device device) {
+        return false;
+    }
+
+    @Override
+    public Reach reach(Jobs.Stored stored, Ipv4 address) {
+        throw nothing();
+    }
+
+    @Override
+    public Optional<Ipv4> addressNow(Jobs.Stored stored, Device device) {
+        return Optional.empty();
+    }
+
+    @Override
+    public HeadLink open(Answering to, Form form, WireLog log) {
+        throw nothing();
+    }
+
+    /** Why nothing can be reached, and what to do. */
+    public static Problem nothing() {
+        return new Problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "no-rig",
+                "No stand-in rig is connected to this server. Start Jerboa with ./jerboa demo to have one; planning and checking work without it.");
+    }
+}
