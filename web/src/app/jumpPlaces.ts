@@ -30,9 +30,9 @@ export function placesOf(job: Job): readonly Place[] {
         d.factoryAddress,
       ),
     ),
-    ...job.lines
-      .filter((l) => l.key.number >= 0)
-      .map((l) => place(`Key ${l.key.number}`, `${l.name} on ${l.key.device}`, `#line-${l.id}`)),
+    ...job.lines.flatMap((l) =>
+      l.key ? [place(`Key ${l.key.number}`, `${l.name} on ${l.key.device}`, `#line-${l.id}`)] : [],
+    ),
     ...job.findings.map((f) => place(f.code, f.what, `addresses#finding-${f.code}`, f.severity)),
     ...[...stagesOf(job), ...always].map((s) => place(s.name, 'page', s.path)),
   ]

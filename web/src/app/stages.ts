@@ -13,7 +13,7 @@ export function stagesOf(job: Job): readonly Stage[] {
   const cameras = job.devices.filter((d) => onLine.has(d.id))
   const addressed = job.devices.filter((d) => d.networked)
   const stops = job.findings.filter(
-    (f) => f.severity === 'stop' && f.waiver.id === 0 && f.code.startsWith('ADDR-'),
+    (f) => f.severity === 'stop' && f.waiver === null && f.discipline === 'addresses',
   )
   const stopped = new Set(stops.flatMap((f) => f.deviceIds))
   const sound = addressed.filter((d) => !stopped.has(d.id)).length

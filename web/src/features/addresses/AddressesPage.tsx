@@ -3,6 +3,7 @@ import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
+import { about } from '../../shared/api/about'
 import { editing } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { AddressPlan, Job } from '../../shared/api/types'
@@ -41,7 +42,7 @@ export function AddressesPage({ job }: { readonly job: Job }) {
     <Page
       title="Addresses"
       job={job}
-      findings={job.findings.filter((f) => f.code.startsWith('ADDR-') || f.code.startsWith('SEC-'))}
+      findings={about(job.findings, ['addresses', 'secrets'])}
       actions={actions}
       keys={[
         ['Enter on an address', 'change it'],

@@ -122,7 +122,7 @@ function columns(
     },
     { title: 'Row', mono: true, cell: (r) => r.number },
     { title: 'In the sheet', cell: (r) => r.name },
-    { title: 'Device', cell: (r) => name.get(r.deviceId) ?? '–' },
+    { title: 'Device', cell: (r) => (r.deviceId !== null && name.get(r.deviceId)) || '–' },
     {
       title: 'Plan, then sheet',
       cell: (r) =>

@@ -115,10 +115,13 @@ function How({ job, device }: { readonly job: Job; readonly device: Device }) {
 const subnetOf = (job: Job, d: Device) =>
   job.subnets.find((s) => hostNumber(s, d.address) !== undefined)?.cidr ?? ''
 
-const keyOf = (line?: Line) => (line && line.key.number >= 0 ? line.key.number : '')
+const keyOf = (line?: Line) => line?.key?.number ?? ''
 
 const worst = (findings: readonly Finding[], d: Device) =>
   findings.filter(
     (f) =>
-      f.code.startsWith('ADDR-') && f.severity !== 'note' && f.waiver.id === 0 && f.deviceIds.includes(d.id),
+      f.discipline === 'addresses' &&
+      f.severity !== 'note' &&
+      f.waiver === null &&
+      f.deviceIds.includes(d.id),
   )

@@ -80,7 +80,7 @@ function Drawing({ job, subnet, view, onMove }: RulerProps & { readonly view: Wi
   for (let h = Math.ceil(view.first / step) * step; h <= view.last; h += step) ticks.push(h)
   const stops = new Set(
     job.findings
-      .filter((f) => f.code.startsWith('ADDR-') && f.severity === 'stop' && f.waiver.id === 0)
+      .filter((f) => f.discipline === 'addresses' && f.severity === 'stop' && f.waiver === null)
       .flatMap((f) => f.deviceIds),
   )
   const marks = job.devices.flatMap((d) => {

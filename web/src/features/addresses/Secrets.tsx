@@ -27,7 +27,9 @@ export function Secrets({ job }: { readonly job: Job }) {
   const drop = useJobRequest((id: number) => del<JobPatch>(`/api/jobs/${job.id}/secrets/${id}`))
   const may = rights(job).plan
   const rows = query.data?.secrets ?? []
-  const lacking = rows.filter((r) => r.use === 'password' && r.deviceId > 0 && weak(r))
+  const lacking = rows.flatMap((r) =>
+    r.use === 'password' && r.deviceId !== null && weak(r) ? [r.deviceId] : [],
+  )
   return (
     <>
       {(query.error ?? make.error ?? drop.error) && (
@@ -44,7 +46,7 @@ export function Secrets({ job }: { readonly job: Job }) {
           <Button
             variant="contained"
             disabled={lacking.length === 0 || make.isPending}
-            onClick={() => make.mutate(lacking.map((r) => r.deviceId))}
+            onClick={() => make.mutate(lacking)}
           >
             {lacking.length === 0
               ? 'Every device has its own'
@@ -120,14 +122,14 @@ function columns({ job, may, onMake, onType, onDrop }: Doing): readonly Column<S
     {
       title: 'Secret',
       cell: (r) =>
-        r.id > 0 && may ? (
+        r.id !== null && may ? (
           <SecretValue
             apart
             job={job.id}
             secret={r.id}
             label={`${useWords[r.use]} of ${r.device || 'the house'}`}
           />
-        ) : r.id > 0 ? (
+        ) : r.id !== null ? (
           'kept'
         ) : (
           ''
@@ -136,21 +138,21 @@ function columns({ job, may, onMake, onType, onDrop }: Doing): readonly Column<S
     {
       title: 'Change',
       head: <span />,
-      cell: (r) =>
+      cell: ({ id, deviceId, ...r }) =>
         may && (
           <Box sx={{ whiteSpace: 'nowrap' }}>
-            {r.use === 'password' && r.deviceId > 0 && (
-              <Button size="small" onClick={() => onMake(r.deviceId)}>
+            {r.use === 'password' && deviceId !== null && (
+              <Button size="small" onClick={() => onMake(deviceId)}>
                 Make
               </Button>
             )}
-            <Button size="small" onClick={() => onType(r)}>
+            <Button size="small" onClick={() => onType({ id, deviceId, ...r })}>
               Type …
             </Button>
-            {r.id > 0 && (
+            {id !== null && (
               <Button
                 size="small"
-                onClick={() => onDrop(r.id)}
+                onClick={() => onDrop(id)}
                 aria-label={`Forget the ${r.use} of ${r.device || 'the house'}`}
               >
                 Forget

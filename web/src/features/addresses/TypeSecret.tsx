@@ -27,7 +27,7 @@ export function TypeSecret({ job, secret, onClose }: Props) {
   const send = useJobRequest(() =>
     post<JobPatch>(`/api/jobs/${job.id}/secrets`, { id: secret.id, deviceId: device, use, name, value }),
   )
-  const free = secret.id === 0 && secret.deviceId === 0
+  const free = secret.id === null && secret.deviceId === null
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm">
       <DialogTitle>
@@ -54,8 +54,8 @@ export function TypeSecret({ job, secret, onClose }: Props) {
             <TextField
               select
               label="Whose it is"
-              value={device}
-              onChange={(e) => setDevice(Number(e.target.value))}
+              value={device ?? 0}
+              onChange={(e) => setDevice(Number(e.target.value) || null)}
             >
               <MenuItem value={0}>the house</MenuItem>
               {job.devices.map((d) => (

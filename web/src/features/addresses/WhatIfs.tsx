@@ -212,7 +212,9 @@ function present(job: Job): [string, string] {
 }
 
 function standing(findings: readonly Finding[]): string {
-  const own = findings.filter((f) => f.code.startsWith('ADDR-') && f.waiver.id === 0 && f.severity !== 'note')
+  const own = findings.filter(
+    (f) => f.discipline === 'addresses' && f.waiver === null && f.severity !== 'note',
+  )
   return own.length === 0 ? 'none stands' : own.map((f) => f.code).join(', ')
 }
 

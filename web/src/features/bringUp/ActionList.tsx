@@ -20,7 +20,7 @@ export function ActionList({ job, actions }: Props) {
           <Box sx={{ display: 'flex', columnGap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
             <span>{a.text}</span>
             {a.value && <CopyValue label="" value={a.value} name={a.text} bare />}
-            {a.secret > 0 && <SecretValue job={job.id} secret={a.secret} label={a.text} />}
+            {a.secret !== null && <SecretValue job={job.id} secret={a.secret} label={a.text} />}
             {a.wantsSecret && (
               <Link component={RouterLink} to={`/jobs/${job.id}/addresses?tab=secrets`}>
                 none is kept yet: make one

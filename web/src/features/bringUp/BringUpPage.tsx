@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
+import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import type { BringUp, Job } from '../../shared/api/types'
@@ -19,7 +20,7 @@ export function BringUpPage({ job }: { readonly job: Job }) {
   const bringUp = useBringUp(job.id)
   const view = bringUp.view.data
   const may = rights(job).plan
-  const findings = job.findings.filter((f) => f.code.startsWith('ADDR-') || f.code.startsWith('SEC-'))
+  const findings = about(job.findings, ['addresses', 'secrets'])
   return (
     <Page title="Bring-up" job={job} findings={findings} actions={<Actions job={job} bringUp={bringUp} />}>
       {bringUp.view.error && <Trouble>{sentence(bringUp.view.error)}</Trouble>}

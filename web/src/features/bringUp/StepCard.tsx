@@ -78,7 +78,7 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
         >
           {check.isPending ? 'Asking …' : 'Done, check it'}
         </Button>
-        {step.deviceId > 0 && may && <Otherwise step={step} bringUp={bringUp} />}
+        {step.deviceId !== null && may && <Otherwise step={step} bringUp={bringUp} />}
       </Box>
     </Paper>
   )

@@ -103,7 +103,7 @@ function ink(s: DrawnShape, t: Theme): string {
 }
 
 function shape(s: DrawnShape, key: number, t: Theme) {
-  const run = s.run > 0 ? { 'data-run': s.run } : {}
+  const run = s.run !== null ? { 'data-run': s.run } : {}
   const colour = ink(s, t)
   switch (s.kind) {
     case 'text':

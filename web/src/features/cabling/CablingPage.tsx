@@ -5,6 +5,7 @@ import Tabs from '@mui/material/Tabs'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
+import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { Changes, Job } from '../../shared/api/types'
@@ -19,7 +20,7 @@ import { RunDrawer } from './RunDrawer'
 import { RunTable } from './RunTable'
 import { useCabling } from './useCabling'
 
-const HERE = /^(POE|DC|SER|VID|AUD|USB|NET|PORT|CABLE)-/
+const HERE = ['power', 'serial', 'video', 'audio', 'usb', 'network', 'cabling'] as const
 
 const TABS = ['drawing', 'runs', 'materials', 'leads'] as const
 
@@ -41,7 +42,7 @@ export function CablingPage({ job }: { readonly job: Job }) {
     <Page
       title="Cabling"
       job={job}
-      findings={job.findings.filter((f) => HERE.test(f.code))}
+      findings={about(job.findings, HERE)}
       fills
       folded
       keys={[

@@ -103,18 +103,18 @@ function List({ job, view }: { readonly job: Job; readonly view: MaterialsView }
           item="price"
           id={m.price}
           field="hundredths"
-          value={m.each < 0 ? '' : String(m.each)}
-          typing={m.each < 0 ? '' : money(m.each)}
+          value={m.each === null ? '' : String(m.each)}
+          typing={m.each === null ? '' : money(m.each)}
           tidy={hundredths}
           label={`Price of ${m.name}`}
           hint={`for one ${m.unit}, like 1.20`}
-          {...(m.price === 0 ? { adds: { material: m.name } } : {})}
+          {...(m.price === null ? { adds: { material: m.name } } : {})}
         >
-          {m.each < 0 ? 'none' : money(m.each)}
+          {m.each === null ? 'none' : money(m.each)}
         </EditCell>
       ),
     },
-    { title: 'Cost', mono: true, cell: (m) => (m.each < 0 ? '–' : money(m.cost)) },
+    { title: 'Cost', mono: true, cell: (m) => (m.each === null ? '–' : money(m.cost)) },
   ]
   return (
     <>
@@ -138,7 +138,7 @@ type Cut = MaterialsView['cuts'][number]
 function Cuts({ job, view }: { readonly job: Job; readonly view: MaterialsView }) {
   const columns: readonly Column<Cut>[] = [
     { title: 'Material', cell: (c) => c.material },
-    { title: 'Reel', mono: true, cell: (c) => (c.reel === 0 ? 'longer than one' : c.reel) },
+    { title: 'Reel', mono: true, cell: (c) => c.reel ?? 'longer than one' },
     { title: 'Cut', mono: true, cell: (c) => <b>{length(c.metres, job.site.units)}</b> },
     { title: 'From', cell: (c) => c.from },
     { title: 'To', cell: (c) => c.to },

@@ -16,8 +16,8 @@ type Texts = Readonly<Record<string, string>>
 /** The run's sums, and what they would be with another length, gauge or supply: nothing is stored. */
 export function WhatIf({ job, run }: { readonly job: Job; readonly run: RunDetail }) {
   const [texts, setTexts] = useState<Texts>({})
-  const [volts, setVolts] = useState(0)
-  const changed = Object.keys(texts).length > 0 || volts > 0
+  const [volts, setVolts] = useState<number | null>(null)
+  const changed = Object.keys(texts).length > 0 || volts !== null
   const wanted = useDeferredValue({ texts, volts })
   const answer = useQuery({
     queryKey: ['what-if', job.id, job.version, run.id, wanted],
@@ -29,7 +29,7 @@ export function WhatIf({ job, run }: { readonly job: Job; readonly run: RunDetai
   const change = useChange(job.id)
   const back = () => {
     setTexts({})
-    setVolts(0)
+    setVolts(null)
   }
   const take = () =>
     change.mutate(
@@ -52,7 +52,7 @@ export function WhatIf({ job, run }: { readonly job: Job; readonly run: RunDetai
           <Box role="status" sx={{ flex: 1 }}>
             As it would be; nothing is stored yet.
           </Box>
-          {rights(job).plan && volts === 0 && <Button onClick={take}>Make it so</Button>}
+          {rights(job).plan && volts === null && <Button onClick={take}>Make it so</Button>}
           <Button onClick={back}>As it is</Button>
         </Box>
       )}
@@ -66,9 +66,9 @@ interface SlidersProps {
   readonly job: Job
   readonly run: RunDetail
   readonly texts: Texts
-  readonly volts: number
+  readonly volts: number | null
   readonly onTexts: (texts: Texts) => void
-  readonly onVolts: (volts: number) => void
+  readonly onVolts: (volts: number | null) => void
 }
 
 function Sliders({ job, run, texts, volts, onTexts, onVolts }: SlidersProps) {
@@ -98,7 +98,7 @@ function Sliders({ job, run, texts, volts, onTexts, onVolts }: SlidersProps) {
           onChange={(v) => onTexts({ ...texts, gauge: String(run.gauges[v]) })}
         />
       )}
-      {run.signal === 'dc' && (
+      {run.volts !== null && (
         <>
           <Slid
             words="Wires each way"
@@ -110,11 +110,11 @@ function Sliders({ job, run, texts, volts, onTexts, onVolts }: SlidersProps) {
           />
           <Slid
             words="Supply"
-            shown={`${volts || run.volts} V`}
-            value={volts || run.volts}
+            shown={`${volts ?? run.volts} V`}
+            value={volts ?? run.volts}
             min={5}
             max={56}
-            onChange={(v) => onVolts(v === run.volts ? 0 : v)}
+            onChange={(v) => onVolts(v === run.volts ? null : v)}
           />
         </>
       )}

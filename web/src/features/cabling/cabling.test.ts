@@ -24,7 +24,7 @@ describe('prices', () => {
 
 describe('runs of a drawing', () => {
   it('are each there once, in the order they are drawn', () => {
-    expect(runsInOrder([{ run: 0 }, { run: 7 }, { run: 7 }, { run: 3 }, { run: 0 }, { run: 7 }])).toEqual([
+    expect(runsInOrder([{ run: null }, { run: 7 }, { run: 7 }, { run: 3 }, { run: 0 }, { run: 7 }])).toEqual([
       7, 3,
     ])
   })

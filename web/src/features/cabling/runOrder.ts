@@ -2,5 +2,5 @@ import type { DrawnShape } from '../../shared/api/types'
 
 /** Every run once, in the order it is drawn. */
 export function runsInOrder(shapes: readonly Pick<DrawnShape, 'run'>[]): readonly number[] {
-  return [...new Set(shapes.map((s) => s.run))].filter((run) => run > 0)
+  return [...new Set(shapes.flatMap((s) => s.run ?? []))]
 }

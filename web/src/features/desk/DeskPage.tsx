@@ -34,7 +34,7 @@ export function DeskPage({ job }: { readonly job: Job }) {
     queryKey: ['desk', job.id, job.version],
     queryFn: () => get<Desk>(`/api/jobs/${job.id}/desk`),
   })
-  const findings = job.findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0)
+  const findings = job.findings.filter((f) => f.severity === 'stop' && f.waiver === null)
   return (
     <Page title="Desk" job={job} findings={findings} keys={deskKeys}>
       {!rights(job).drive && <p>Your part in this job is to look on: you can watch here, not drive.</p>}

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
 import { useEffect, useState } from 'react'
+import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import type { Job } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
@@ -15,7 +16,7 @@ import { ProfileDrawer } from './ProfileDrawer'
 import { ProfileDialog } from './ProfileDialog'
 import { Shelf } from './Shelf'
 
-const HERE = /^(KIT|PREP|POE|VID|NAME|CTRL|LENS|MOUNT)-/
+const HERE = ['kit', 'preparation', 'power', 'video', 'names', 'control', 'lens', 'mount'] as const
 
 type Tabbed = 'devices' | 'mounts' | 'van'
 
@@ -36,7 +37,7 @@ export function KitPage({ job }: { readonly job: Job }) {
     <Page
       title="Kit"
       job={job}
-      findings={job.findings.filter((f) => HERE.test(f.code))}
+      findings={about(job.findings, HERE)}
       folded
       fills
       keys={[

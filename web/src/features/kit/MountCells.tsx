@@ -24,7 +24,7 @@ interface Props {
 }
 
 /** The mount is made when its first value is noted. */
-const made = (head: Head) => (head.mount === 0 ? { adds: { camera: String(head.camera) } } : {})
+const made = (head: Head) => (head.mount === null ? { adds: { camera: String(head.camera) } } : {})
 
 interface ChoiceProps extends Props {
   readonly choices: Readonly<Record<string, string>>

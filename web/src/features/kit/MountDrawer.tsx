@@ -51,7 +51,7 @@ function Parts({ job, head }: { readonly job: Job; readonly head: Head }) {
   const change = useChange(job.id)
   const may = rights(job).plan
   const loose = job.devices.filter(
-    (d) => d.fitted === 0 && (d.kind === 'accessory' || d.sort === 'control-bridge'),
+    (d) => d.fitted === null && (d.kind === 'accessory' || d.sort === 'control-bridge'),
   )
   const fit = (id: number, before: string, after: string) =>
     change.mutate(editing({ item: 'device', id, field: 'fitted', before, after }))
@@ -153,17 +153,17 @@ function Sums({ head }: { readonly head: Head }) {
           no part is measured yet
         </Sum>
       )}
-      {s.payloadKg >= 0 && (
+      {s.payloadKg !== null && (
         <Sum name="Payload" rule="masses by profile, rating of the head">
           {one(s.carriedKg)} kg of {one(s.payloadKg)} kg
         </Sum>
       )}
-      {s.torqueNm >= 0 && s.ratedNm >= 0 && (
+      {s.torqueNm !== null && s.ratedNm !== null && (
         <Sum name="Tilt motor" rule="m g offset × 2 against its rating, before the plate is moved">
           {one(s.torqueNm)} Nm × 2 against {one(s.ratedNm)} Nm
         </Sum>
       )}
-      {s.neededKg >= 0 && (
+      {s.neededKg !== null && (
         <Sum name="Overhead" rule="camera and what it carries × the site’s factor; local codes go before">
           {one(s.hungKg)} kg hangs, the fixing must hold {one(s.neededKg)} kg
         </Sum>

@@ -96,7 +96,7 @@ function columnsOf(job: Job, onOpen: (line: number) => void): readonly Column<He
             field="panLimit"
             label="Rotation limit"
             hint="Degrees each way, as set in the head"
-            shown={h.sums.turns < 0 ? '–' : `± ${h.sums.turns}°`}
+            shown={h.sums.turns === null ? '–' : `± ${h.sums.turns}°`}
           />
         ) : (
           '–'
@@ -114,7 +114,7 @@ function columnsOf(job: Job, onOpen: (line: number) => void): readonly Column<He
             field="leadAllows"
             label="Lead allows"
             hint="Degrees each way before it wraps or pulls"
-            shown={h.sums.leadAllows < 0 ? '–' : `± ${Math.round(h.sums.leadAllows)}°`}
+            shown={h.sums.leadAllows === null ? '–' : `± ${Math.round(h.sums.leadAllows)}°`}
           />
         ) : (
           '–'
@@ -141,7 +141,7 @@ function Carries({ head }: { readonly head: Head }) {
       {fitted.map((p) => p.name).join(', ')}
       <Box className="mono" sx={{ fontSize: '0.85rem' }}>
         {kilos(head.sums.carriedKg)}
-        {head.sums.payloadKg >= 0 && ` of ${kilos(head.sums.payloadKg)}`}
+        {head.sums.payloadKg !== null && ` of ${kilos(head.sums.payloadKg)}`}
       </Box>
     </>
   )

@@ -19,20 +19,20 @@ interface Props {
   readonly job: Job
   /** What the form starts with; none to read a file first. */
   readonly start?: Facts
-  /** Item number of the job's own profile that is changed; 0 for a new one. */
-  readonly own?: number
+  /** Item number of the job's own profile that is changed; none for a new one. */
+  readonly own?: number | null
   readonly onClose: () => void
 }
 
 /** A profile of the job's own: copied, changed or out of a file, checked by the published schema. */
-export function ProfileDialog({ job, start, own = 0, onClose }: Props) {
+export function ProfileDialog({ job, start, own = null, onClose }: Props) {
   const [facts, setFacts] = useState<Facts | undefined>(start)
   const [unreadable, setUnreadable] = useState<string>()
   const schema = useProfileSchema()
   const queries = useQueryClient()
   const save = useMutation({
     mutationFn: (now: Facts) =>
-      own > 0
+      own !== null
         ? put<JobPatch>(`/api/jobs/${job.id}/profiles/${own}`, { was: start, facts: now })
         : post<JobPatch>(`/api/jobs/${job.id}/profiles`, now),
     onSuccess: async (view) => {
@@ -58,7 +58,7 @@ export function ProfileDialog({ job, start, own = 0, onClose }: Props) {
   }
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-label="Own profile">
-      <DialogTitle>{own > 0 ? 'Change this profile' : 'A profile of this job'}</DialogTitle>
+      <DialogTitle>{own !== null ? 'Change this profile' : 'A profile of this job'}</DialogTitle>
       <DialogContent>
         {facts === undefined && (
           <Box>

@@ -88,11 +88,11 @@ function Actions({ job, profile, read, onGone }: ActionsProps) {
   const [editing, setEditing] = useState<'copy' | 'change'>()
   const change = useChange(job.id)
   const may = rights(job).plan
-  const own = read.own > 0
+  const own = read.own
   const copy: Facts = { ...read.facts, id: `${profile}-2`, name: `${said(read.facts.name)} (own)` }
   const remove = () =>
     change.mutate(
-      { adds: [], edits: [], removes: [{ item: 'profile', id: read.own }] },
+      { adds: [], edits: [], removes: own === null ? [] : [{ item: 'profile', id: own }] },
       { onSuccess: onGone },
     )
   return (
@@ -116,7 +116,7 @@ function Actions({ job, profile, read, onGone }: ActionsProps) {
         <ProfileDialog
           job={job}
           start={editing === 'copy' ? copy : read.facts}
-          own={editing === 'change' ? read.own : 0}
+          own={editing === 'change' ? own : null}
           onClose={() => setEditing(undefined)}
         />
       )}

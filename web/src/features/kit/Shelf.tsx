@@ -119,9 +119,9 @@ interface ItemProps {
 
 function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
   const facts = [
-    profile.own > 0 && 'of this job',
+    profile.own !== null && 'of this job',
     profile.factoryAddress,
-    profile.keys > 0 && `${profile.keys} ${profile.keys === 1 ? 'key' : 'keys'}`,
+    profile.keys !== null && `${profile.keys} ${profile.keys === 1 ? 'key' : 'keys'}`,
   ].filter(Boolean)
   return (
     <Box

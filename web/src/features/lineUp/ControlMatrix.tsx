@@ -90,7 +90,7 @@ function Way({ cell, label, onOpen }: WayProps) {
       {cell.controller ? (
         <>
           {cell.controller}
-          {cell.key >= 0 && <span className="mono"> {cell.key}</span>}
+          {cell.key !== null && <span className="mono"> {cell.key}</span>}
           {cell.chosen && ' ✓'}
           <Box component="span" sx={{ display: 'block', fontSize: '0.8rem', fontWeight: 400 }}>
             {cell.over}

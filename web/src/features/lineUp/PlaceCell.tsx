@@ -15,7 +15,7 @@ import { OutOfLine } from './OutOfLine'
 interface Props {
   readonly job: Job
   readonly line: Line
-  readonly place: Place
+  readonly place: Place | null
   /** What is asked for, for example "Key". */
   readonly what: string
   /** The line's fields for the device and the number on it. */
@@ -23,16 +23,16 @@ interface Props {
   readonly devices: readonly Device[]
   readonly out: boolean
   /** The same on a second controller. */
-  readonly second?: Place
-  /** An input has a tally: 0 for that of its own number. */
-  readonly tally?: number
+  readonly second?: Place | null
+  /** An input has a tally: none for that of its own number. */
+  readonly tally?: number | null
 }
 
 /** A key or an input: which device, and which number on it. */
 export function PlaceCell({ job, line, place, what, fields, devices, out, second, tally }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement>()
   const shown =
-    place.deviceId === 0 ? (
+    place === null ? (
       '–'
     ) : (
       <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
@@ -45,7 +45,7 @@ export function PlaceCell({ job, line, place, what, fields, devices, out, second
   const cell = (
     <OutOfLine out={out} line={line.name}>
       {shown}
-      {second && second.deviceId !== 0 && (
+      {second && (
         <Box component="span" sx={{ display: 'block', fontSize: '0.85rem' }}>
           also <b className="mono">{second.number}</b> {second.device}
         </Box>
@@ -73,7 +73,7 @@ export function PlaceCell({ job, line, place, what, fields, devices, out, second
             {...{ job, line, place, what, fields, devices, ...(tally === undefined ? {} : { tally }) }}
             onLeave={() => setAnchor(undefined)}
           />
-          {second && (
+          {second !== undefined && (
             <Choosing
               {...{ job, line, devices }}
               place={second}
@@ -97,15 +97,12 @@ type ChoosingProps = Omit<Props, 'out' | 'second'> & {
 
 function Choosing({ job, line, place, what, fields, devices, tally, onLeave, quiet = false }: ChoosingProps) {
   const only = devices.length === 1 ? String(devices[0]?.id) : ''
-  const [device, setDevice] = useState(place.deviceId ? String(place.deviceId) : only)
-  const [number, setNumber] = useState(place.number >= 0 ? String(place.number) : String(line.number))
+  const [device, setDevice] = useState(place ? String(place.deviceId) : only)
+  const [number, setNumber] = useState(String(place?.number ?? line.number))
   const [light, setLight] = useState(tally ? String(tally) : '')
   const change = useChange(job.id)
   const take = (toDevice: string, toNumber: string) => {
-    const before = [
-      place.deviceId ? String(place.deviceId) : '',
-      place.number >= 0 ? String(place.number) : '',
-    ]
+    const before = place ? [String(place.deviceId), String(place.number)] : ['', '']
     const after = [toDevice, toNumber.trim()]
     const edits = fields.flatMap((field, i): Edit[] =>
       before[i] === after[i]
@@ -163,7 +160,7 @@ function Choosing({ job, line, place, what, fields, devices, tally, onLeave, qui
         >
           {quiet ? 'Take the second' : 'Take it'}
         </Button>
-        {place.deviceId !== 0 && <Button onClick={() => take('', '')}>{quiet ? 'No second' : 'None'}</Button>}
+        {place && <Button onClick={() => take('', '')}>{quiet ? 'No second' : 'None'}</Button>}
       </Box>
     </Box>
   )

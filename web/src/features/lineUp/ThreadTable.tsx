@@ -122,7 +122,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
           value={r.line.place}
           label={`Place of ${r.line.name}`}
           choices={places}
-          {...(r.line.mountId === 0 ? { adds: { camera: String(r.camera.id) } } : {})}
+          {...(r.line.mountId === null ? { adds: { camera: String(r.camera.id) } } : {})}
         />
       ),
     },
@@ -220,7 +220,7 @@ function Stops({ job, camera, fields }: StopsProps) {
   const stops = job.findings.filter(
     (f) =>
       f.severity === 'stop' &&
-      f.waiver.id === 0 &&
+      f.waiver === null &&
       fields.includes(f.field) &&
       f.deviceIds.includes(camera.id),
   )

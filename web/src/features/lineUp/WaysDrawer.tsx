@@ -114,7 +114,7 @@ function WayCard({ way, may, onTake, onPropose }: CardProps) {
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
         <Box sx={{ flex: 1 }}>
           <b>{way.controller}</b>
-          {way.key >= 0 && (
+          {way.key !== null && (
             <>
               , key <b className="mono">{way.key}</b>
             </>

@@ -31,7 +31,7 @@ export function LogLine({ job, entry }: { readonly job: Job; readonly entry: Log
       </Box>
       <Box sx={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>
         {entry.text}
-        {entry.photoId !== 0 && (
+        {entry.photoId !== null && (
           <Box sx={{ mt: 0.5 }}>
             <a href={photo} target="_blank" rel="noreferrer">
               <img src={photo} alt={`Photo to: ${entry.text}`} style={{ maxHeight: 140, maxWidth: '100%' }} />

@@ -90,19 +90,19 @@ export function Habits({ job }: { readonly job: Job }) {
       <Fact name="Line to the outside">
         {text(
           'uplink',
-          site.uplink > 0 ? String(site.uplink) : '',
+          String(site.uplink ?? ''),
           'Line to the outside in Mb/s',
           'Mb/s upwards, as measured; empty for none',
-          site.uplink > 0 ? `${site.uplink} Mb/s upwards` : 'none noted',
+          site.uplink !== null ? `${site.uplink} Mb/s upwards` : 'none noted',
         )}
       </Fact>
       <Fact name="Programme goes out">
         {text(
           'outgoing',
-          site.outgoing > 0 ? String(site.outgoing) : '',
+          String(site.outgoing ?? ''),
           'Programme bit rate in Mb/s',
           'Mb/s to the service; empty for none',
-          site.outgoing > 0 ? `at ${site.outgoing} Mb/s` : 'nowhere',
+          site.outgoing !== null ? `at ${site.outgoing} Mb/s` : 'nowhere',
         )}{' '}
         to{' '}
         {text('service', site.service, 'Service', 'its name, without any key', site.service || 'no service')}

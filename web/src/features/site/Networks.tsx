@@ -74,7 +74,7 @@ function OneNetwork({
         {fact('Network', 'cidr', subnet.cidr, 'For example 10.44.8.0/24')}
         {fact('For', 'name', subnet.name, 'For example control, or guests', false)}
         {fact('Gateway', 'gateway', subnet.gateway, 'The router in it')}
-        {fact('VLAN', 'vlan', subnet.vlan ? String(subnet.vlan) : '', '1 to 4094; none for untagged')}
+        {fact('VLAN', 'vlan', String(subnet.vlan ?? ''), '1 to 4094; none for untagged')}
         {fact('This laptop', 'laptopHome', subnet.laptopHome, 'Its own address at home in it')}
       </Box>
       <Box sx={{ color: 'text.secondary', mt: 0.5 }}>

@@ -7,7 +7,7 @@ import { matters } from './schools'
 /** How this house does what practitioners do differently, when each way fits, and who cannot. */
 export function SchoolList({ job }: { readonly job: Job }) {
   const cannot = (field: string) =>
-    job.findings.find((f) => f.code === 'SITE-SCHOOL' && f.field === field && f.waiver.id === 0)
+    job.findings.find((f) => f.code === 'SITE-SCHOOL' && f.field === field && f.waiver === null)
   return (
     <Paper sx={{ p: 2, mb: 2 }} component="section" aria-label="Schools">
       <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 0.5 }}>

@@ -1,3 +1,4 @@
+import { about } from '../../shared/api/about'
 import type { Job } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
 import { Habits } from './Habits'
@@ -8,9 +9,8 @@ import { SchoolList } from './SchoolList'
 
 /** The house: its networks, what is not ours to give out, and how things are done here. */
 export function SitePage({ job }: { readonly job: Job }) {
-  const here = (code: string) => /^(ADDR|SITE|NAME-HABIT)/.test(code)
   return (
-    <Page title="Site" job={job} findings={job.findings.filter((f) => here(f.code))}>
+    <Page title="Site" job={job} findings={about(job.findings, ['addresses', 'house', 'names'])}>
       <Networks job={job} />
       <HouseRanges job={job} />
       <PasteNeighbours job={job} />

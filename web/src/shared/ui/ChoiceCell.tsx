@@ -10,7 +10,8 @@ import { ChangeButton } from './ChangeButton'
 interface Props {
   readonly job: Job
   readonly item: string
-  readonly id: number
+  /** None while the item is not there yet; then `adds` says with what it is made. */
+  readonly id: number | null
   readonly field: string
   readonly value: string
   /** Of the list, for example "Where L4 comes from". */
@@ -41,7 +42,9 @@ export function ChoiceCell({ job, item, id, field, value, label, adds, choices }
     setOpen(false)
     if (after === value) return
     change.mutate(
-      adds ? adding(item, { ...adds, [field]: after }) : editing({ item, id, field, before: value, after }),
+      adds
+        ? adding(item, { ...adds, [field]: after })
+        : editing({ item, id: id ?? 0, field, before: value, after }),
     )
   }
   return (

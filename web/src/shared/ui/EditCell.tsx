@@ -14,7 +14,8 @@ import { ConflictChoice } from './ConflictChoice'
 interface Props {
   readonly job: Job
   readonly item: string
-  readonly id: number
+  /** None while the item is not there yet; then `adds` says with what it is made. */
+  readonly id: number | null
   readonly field: string
   /** As it stands now. */
   readonly value: string
@@ -38,7 +39,8 @@ interface Props {
  * else's change shows both values; without the server what was typed is kept and sent later.
  */
 export function EditCell(props: Props) {
-  const { job, item, id, field, value } = props
+  const { job, item, field, value } = props
+  const id = props.id ?? 0
   const [started, setStarted] = useState<string>()
   const kept = useOutbox(job.id).find((k) =>
     k.changes.edits.some((e) => target(e) === target({ item, id, field })),

@@ -26,7 +26,7 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
         onClick={() => setFolded(false)}
         sx={{ writingMode: 'vertical-rl', minWidth: 40, borderRadius: 0 }}
       >
-        Findings ({findings.filter((f) => f.waiver.id === 0).length}
+        Findings ({findings.filter((f) => f.waiver === null).length}
         {stops(findings)})
       </Button>
     )
@@ -53,10 +53,10 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
       </Box>
       {findings.length === 0 && <p>Nothing stands against this page.</p>}
       {findings.map((f) =>
-        f.waiver.id === 0 ? (
+        f.waiver === null ? (
           <FindingNote key={f.key} job={job} finding={f} all={findings} onFix={setChosen} />
         ) : (
-          <WaivedNote key={f.key} job={job} finding={f} />
+          <WaivedNote key={f.key} job={job} finding={f} waiver={f.waiver} />
         ),
       )}
       {chosen && (
@@ -72,7 +72,7 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
 }
 
 function stops(findings: readonly Finding[]): string {
-  const count = findings.filter((f) => f.severity === 'stop' && f.waiver.id === 0).length
+  const count = findings.filter((f) => f.severity === 'stop' && f.waiver === null).length
   return count === 0 ? '' : `, ${count} stop`
 }
 

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { useUnwaive, useWaive } from '../api/job'
-import type { Finding, Job } from '../api/types'
+import type { Finding, Job, Waiver } from '../api/types'
 import { StateMark } from './StateMark'
 import { Trouble } from './Trouble'
 
@@ -69,7 +69,7 @@ export function Waive({ job, finding }: Props) {
 }
 
 /** A finding that somebody accepted: who, and why. */
-export function WaivedNote({ job, finding }: Props) {
+export function WaivedNote({ job, finding, waiver }: Props & { readonly waiver: Waiver }) {
   const unwaive = useUnwaive(job.id)
   return (
     <Box
@@ -84,10 +84,10 @@ export function WaivedNote({ job, finding }: Props) {
       </Box>
       <Box sx={{ mt: 0.5 }}>{finding.what}</Box>
       <Box sx={{ mt: 0.5, color: 'text.primary' }}>
-        {finding.waiver.person}: {finding.waiver.reason}
+        {waiver.person}: {waiver.reason}
       </Box>
       {rights(job).plan && (
-        <Button size="small" onClick={() => unwaive.mutate(finding.waiver.id)} disabled={unwaive.isPending}>
+        <Button size="small" onClick={() => unwaive.mutate(waiver.id)} disabled={unwaive.isPending}>
           No longer waived
         </Button>
       )}

@@ -106,7 +106,11 @@ class CablingTest extends RunningServer {
                 asha.send(
                                 "POST",
                                 dome + "/what-if",
-                                Map.of("texts", Map.of("metres", "15", "gauge", "22"), "volts", 0))
+                                Map.of(
+                                        "texts",
+                                        Map.of("metres", "15", "gauge", "22"),
+                                        "volts",
+                                        NONE))
                         .json();
         assertThat(result(shorter.get("sums"), "Loop of AWG 22, 15.0 m")).isEqualTo("0.794 Ω");
         assertThat(asha.get(dome).json().get("texts").get("metres").asString()).isEqualTo("42");

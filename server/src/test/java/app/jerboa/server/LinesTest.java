@@ -98,13 +98,13 @@ class LinesTest extends RunningServer {
                 Map.of(
                         "controllerId", second.get("controllerId").asLong(),
                         "protocol", second.get("protocol").asString(),
-                        "throughId", second.get("throughId").asLong());
+                        "throughId", second.get("throughId"));
         assertThat(asha.send("PUT", path("L1", "zoom"), choice).status()).isEqualTo(200);
         assertThat(asha.get(path("L1", "zoom")).json().get(0).get("chosen").asBoolean()).isTrue();
         assertThat(asha.send("DELETE", path("L1", "zoom"), Map.of()).status()).isEqualTo(200);
         assertThat(asha.get(path("L1", "zoom")).json()).isEqualTo(ways);
         Map<String, Object> none =
-                Map.of("controllerId", 1, "protocol", "visca-ip", "throughId", 0);
+                Map.of("controllerId", 1, "protocol", "visca-ip", "throughId", NONE);
         assertThat(asha.send("PUT", path("L1", "zoom"), none).code()).isEqualTo("not-found");
         assertThat(asha.get(path("L1", "nose")).code()).isEqualTo("not-found");
     }

@@ -128,6 +128,9 @@ abstract class RunningServer {
      *
      * @param text as it came
      */
+    /** As JSON says that something is absent. */
+    static final Object NONE = JSON.nullNode();
+
     record Answer(int status, JsonNode json, String text, HttpResponse<String> raw) {
         String code() {
             return json.path("code").asString("");

@@ -41,8 +41,8 @@ class SecretsTest extends RunningServer {
                 "POST",
                 job + "/secrets",
                 Map.of(
-                        "id", row.get("id").asLong(),
-                        "deviceId", row.get("deviceId").asLong(),
+                        "id", row.get("id"),
+                        "deviceId", row.get("deviceId"),
                         "use", "password",
                         "name", row.get("name").asString(),
                         "value", value));
@@ -187,9 +187,9 @@ class SecretsTest extends RunningServer {
         Map<String, Object> key =
                 Map.of(
                         "id",
-                        0,
+                        NONE,
                         "deviceId",
-                        0,
+                        NONE,
                         "use",
                         "stream-key",
                         "name",

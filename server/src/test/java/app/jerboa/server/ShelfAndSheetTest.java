@@ -121,7 +121,7 @@ class ShelfAndSheetTest extends RunningServer {
         JsonNode first = list.get(0);
         Map<String, Object> tick =
                 Map.of(
-                        "device", first.get("device").asLong(),
+                        "device", first.get("device"),
                         "profile", first.get("profile").asString(),
                         "what", first.get("what").asString(),
                         "done", true);

@@ -6,7 +6,7 @@ import app.jerboa.core.item.ChangeSet;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.cabling.CabledHall;
-import app.jerboa.core.job.check.Discipline;
+import app.jerboa.core.job.check.JobCheck;
 import app.jerboa.core.job.check.JobFindings;
 import java.util.List;
 import java.util.Set;
@@ -19,7 +19,7 @@ class OneEditTest {
     private final JobUnderTest hall = new JobUnderTest(CabledHall.SWITCH, CabledHall.HEAD);
 
     private static String name(Object worked) {
-        return worked instanceof Discipline d
+        return worked instanceof JobCheck d
                 ? "findings: " + d.name() + (d.codes().isEmpty() ? ", joined" : "")
                 : ((Class<?>) worked).getName().replaceAll("^.*[.]", "");
     }

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -69,7 +70,11 @@ class AddressController {
 
     /** One row: agrees when it has neither edits nor trouble. */
     record ComparedRow(
-            int number, String name, long deviceId, List<EditBody> edits, String trouble) {}
+            int number,
+            String name,
+            Optional<Long> deviceId,
+            List<EditBody> edits,
+            String trouble) {}
 
     private final Jobs jobs;
 
@@ -184,7 +189,7 @@ class AddressController {
         return new ComparedRow(
                 r.number(),
                 r.name(),
-                r.device().map(d -> d.id().value()).orElse(0L),
+                r.device().map(d -> d.id().value()),
                 r.edits().stream().map(EditBody::of).toList(),
                 r.trouble());
     }

@@ -7,6 +7,7 @@ import app.jerboa.core.bringup.Step;
 import app.jerboa.core.bringup.StepTimes;
 import app.jerboa.core.bringup.WaitingRing;
 import app.jerboa.core.bringup.Work;
+import app.jerboa.core.finding.Discipline;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.bringup.Choice;
@@ -75,7 +76,11 @@ class BringUpPlans {
         Set<Long> concerned = devices.stream().map(d -> d.id().value()).collect(Collectors.toSet());
         List<String> blocked =
                 views.findings(stored.job()).stream()
-                        .filter(f -> f.stops() && f.code().startsWith("ADDR-"))
+                        .filter(
+                                f ->
+                                        f.stops()
+                                                && f.discipline()
+                                                        .equals(Discipline.ADDRESSES.wire()))
                         .filter(f -> f.deviceIds().stream().anyMatch(concerned::contains))
                         .map(FindingBody::what)
                         .collect(Collectors.toCollection(ArrayList::new));

@@ -1,6 +1,7 @@
 package app.jerboa.server.bringup;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A bring-up as its page shows it.
@@ -8,7 +9,7 @@ import java.util.List;
  * @param started false before it was begun; then there are no steps
  * @param finished every step is done
  * @param aside names of devices that were put aside; may be empty
- * @param current number of the step to do now; 0 when there is none
+ * @param current number of the step to do now, if there is one
  * @param now what the current step asks for; empty texts when there is none
  * @param waitSeconds of the world's time until the current step can be checked; 0 when it can
  * @param waitTotal the whole boot that is waited for
@@ -22,7 +23,7 @@ public record BringUpView(
         boolean workshop,
         String aside,
         List<StepBody> steps,
-        int current,
+        Optional<Integer> current,
         NowBody now,
         double waitSeconds,
         int waitTotal,
@@ -34,7 +35,7 @@ public record BringUpView(
      * One step.
      *
      * @param kind as {@code Step.Kind} writes it
-     * @param deviceId 0 for hops
+     * @param deviceId none for hops
      * @param laptop where the laptop is to be
      * @param evidence asked, seen or told; empty until done
      * @param saw what was seen, in words
@@ -43,7 +44,7 @@ public record BringUpView(
     public record StepBody(
             int number,
             String kind,
-            long deviceId,
+            Optional<Long> deviceId,
             String device,
             String factory,
             String planned,
@@ -66,11 +67,11 @@ public record BringUpView(
      * One thing to do.
      *
      * @param value to be typed or read exactly; may be empty
-     * @param secret id of the secret to be typed; 0 for none
+     * @param secret id of the secret to be typed, if there is one
      * @param wantsSecret there should be one, and none is kept
      */
     public record ActionBody(
-            String kind, String text, String value, long secret, boolean wantsSecret) {}
+            String kind, String text, String value, Optional<Long> secret, boolean wantsSecret) {}
 
     /**
      * The laptop: where it is (empty when unknown), where the current step wants it, and what it

@@ -66,7 +66,6 @@ class BringUpViews {
         List<String> blocked = plans.blockedBy(stored, hall);
         int devices = NewDevices.of(hall.cabling(), Map.of()).size();
         Habits.BringUp habits = stored.job().site().habits().bringUp();
-        int minutes = habits.workshopMinutes().orElse(0);
         if (!blocked.isEmpty()) {
             return new MethodsView(
                     devices,
@@ -76,7 +75,7 @@ class BringUpViews {
                     "",
                     false,
                     "",
-                    minutes,
+                    habits.workshopMinutes(),
                     habits.laptopServes(),
                     blocked,
                     times(stored));
@@ -92,7 +91,7 @@ class BringUpViews {
                 words.reason(choice.reason()),
                 choice.bench(),
                 BringUpPlans.names(stored, choice.high()),
-                minutes,
+                habits.workshopMinutes(),
                 habits.laptopServes(),
                 blocked,
                 times(stored));
@@ -144,7 +143,7 @@ class BringUpViews {
                 run.map(RunRow::workshop).orElse(false),
                 run.map(r -> BringUpPlans.names(stored, r.asideIds())).orElse(""),
                 bodies(stored, steps),
-                current == null ? 0 : current.number(),
+                Optional.ofNullable(current).map(StepRow::number),
                 now(stored, current),
                 current == null ? 0 : wait(steps, current, now),
                 current == null ? 0 : boots.getOrDefault(new DeviceId(current.deviceId()), 0),
@@ -199,7 +198,7 @@ class BringUpViews {
         return new BringUpView.StepBody(
                 s.number(),
                 s.kind(),
-                s.deviceId(),
+                s.deviceId() == 0 ? Optional.empty() : Optional.of(s.deviceId()),
                 device.map(Device::name).orElse(""),
                 device.map(BringUpViews::start).orElse(""),
                 device.flatMap(Device::address).map(Ipv4::toString).orElse(""),
@@ -290,7 +289,7 @@ class BringUpViews {
                 a.kind().name(),
                 words.action(a),
                 a.value(),
-                a.secret().map(s -> s.id()).orElse(0L),
+                a.secret().map(s -> s.id()),
                 WITH_SECRET.contains(a.kind()) && a.secret().isEmpty());
     }
 

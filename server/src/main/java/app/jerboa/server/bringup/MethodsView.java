@@ -1,6 +1,7 @@
 package app.jerboa.server.bringup;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * Every method side by side.
@@ -10,7 +11,7 @@ import java.util.List;
  * @param reason why that one, in words
  * @param workshopAdvised something will hang out of reach and there is time before the van leaves
  * @param high names of new devices that will hang out of reach; may be empty
- * @param workshopMinutes there are; 0 for none
+ * @param workshopMinutes there are, if there is a workshop
  * @param laptopServes Jerboa runs on the technician's laptop while others use it
  * @param blockedBy what keeps it from starting, in words
  * @param times what the sums are made of
@@ -23,7 +24,7 @@ public record MethodsView(
         String reason,
         boolean workshopAdvised,
         String high,
-        int workshopMinutes,
+        OptionalInt workshopMinutes,
         boolean laptopServes,
         List<String> blockedBy,
         List<TimeBody> times) {

@@ -2,6 +2,9 @@ package app.jerboa.server.cabling;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /** What the Cabling page is sent. Lengths in metres unless a text names its unit. */
 final class CablingBodies {
@@ -22,8 +25,8 @@ final class CablingBodies {
      *
      * @param kind box, socket, empty, line, text, middle or bar
      * @param tone plain, heading, strong, quiet, warn or stop
-     * @param run 0 for none
-     * @param device 0 for none
+     * @param run that it stands for, if any
+     * @param device that it stands for, if any
      */
     record ShapeBody(
             String kind,
@@ -33,8 +36,8 @@ final class CablingBodies {
             double h,
             String text,
             String tone,
-            long run,
-            long device) {}
+            Optional<Long> run,
+            Optional<Long> device) {}
 
     /**
      * One run in a list.
@@ -74,9 +77,9 @@ final class CablingBodies {
      *
      * @param texts of its fields by name
      * @param gauges that its cable is sold in; empty where gauge does not matter
-     * @param usualGauge where none is noted; 0 where it does not matter
+     * @param usualGauge where none is noted and it matters
      * @param cables that carry what its sockets need
-     * @param volts of the supply, of DC; else 0
+     * @param volts of the supply, of DC
      * @param otherwise how else the device could be fed
      */
     record RunBody(
@@ -86,9 +89,9 @@ final class CablingBodies {
             String signal,
             Map<String, String> texts,
             List<Integer> gauges,
-            int usualGauge,
+            OptionalInt usualGauge,
             List<String> cables,
-            double volts,
+            Optional<Double> volts,
             List<SumLine> sums,
             List<ChoiceBody> otherwise) {}
 
@@ -118,9 +121,9 @@ final class CablingBodies {
      * A run as it might be.
      *
      * @param texts of its fields by name, those that differ
-     * @param volts of another DC supply; 0 for what the plan has
+     * @param volts of another DC supply; none for what the plan has
      */
-    record WhatIf(Map<String, String> texts, double volts) {}
+    record WhatIf(Map<String, String> texts, OptionalDouble volts) {}
 
     /** Its sums then. */
     record WhatIfSums(List<SumLine> sums) {}

@@ -25,7 +25,6 @@ import app.jerboa.server.platform.Right;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -91,7 +90,8 @@ class CablingController {
             @PathVariable("run") long run,
             @RequestBody WhatIf body) {
         Job stored = jobs.load(job).job();
-        if (body.volts() < 0 || body.volts() > MOST_VOLTS) {
+        if (body.volts().isPresent()
+                && !(body.volts().getAsDouble() >= 0 && body.volts().getAsDouble() <= MOST_VOLTS)) {
             throw refused("volts", "volts run from 0 to 60");
         }
         Run now = need(stored, run);
@@ -99,13 +99,7 @@ class CablingController {
                 body.texts().isEmpty()
                         ? stored
                         : commands.preview(job, changes(now, body.texts())).get(1);
-        return new WhatIfSums(
-                RunSums.of(
-                        other,
-                        run,
-                        body.volts() > 0
-                                ? OptionalDouble.of(body.volts())
-                                : OptionalDouble.empty()));
+        return new WhatIfSums(RunSums.of(other, run, body.volts()));
     }
 
     private static ChangesBody changes(Run run, Map<String, String> texts) {

@@ -95,8 +95,17 @@ final class CablingViews {
                 s.h(),
                 s.text(),
                 s.tone().name().toLowerCase(Locale.ROOT),
-                s.run(),
-                s.device());
+                some(s.run()),
+                some(s.device()));
+    }
+
+    /** A shape stands for item 0 when it stands for none. */
+    private static Optional<Long> some(long id) {
+        return id == 0 ? Optional.empty() : Optional.of(id);
+    }
+
+    private static OptionalInt usualGauge(Cable cable) {
+        return cable.gauges().stream().mapToInt(Integer::intValue).findFirst();
     }
 
     private RunRow row(Run run) {
@@ -145,11 +154,11 @@ final class CablingViews {
                 link.map(Link::signal).map(Signal::toString).orElse(""),
                 texts(run),
                 run.cable().gauges(),
-                run.cable().usualGauge(),
+                usualGauge(run.cable()),
                 link.map(Link::signal).map(Signal::cables).orElse(List.of()).stream()
                         .map(Cable::toString)
                         .toList(),
-                feed.filter(f -> f.over() == PowerOver.DC).map(Feed::volts).orElse(0.0),
+                feed.filter(f -> f.over() == PowerOver.DC).map(Feed::volts),
                 RunSums.of(job, run.id(), OptionalDouble.empty()),
                 feed.map(this::otherwise).orElse(List.of()));
     }

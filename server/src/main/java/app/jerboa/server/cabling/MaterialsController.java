@@ -11,6 +11,8 @@ import app.jerboa.server.platform.Spreadsheet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,8 +34,8 @@ class MaterialsController {
     /**
      * One line; amounts in its unit.
      *
-     * @param price id of its price; 0 for none
-     * @param each hundredths for one unit; -1 without a price
+     * @param price id of its price, if it has one
+     * @param each hundredths for one unit, where it has a price
      */
     record MaterialBody(
             String name,
@@ -41,11 +43,11 @@ class MaterialsController {
             double needed,
             double spare,
             double total,
-            long price,
-            int each,
+            Optional<Long> price,
+            OptionalInt each,
             long cost) {}
 
-    /** One cut; reel 0 where it is longer than a reel. */
+    /** One cut; no reel where it is longer than a reel. */
     record CutBody(
             String material,
             long run,
@@ -53,7 +55,7 @@ class MaterialsController {
             String to,
             String label,
             double metres,
-            int reel) {}
+            OptionalInt reel) {}
 
     private final Jobs jobs;
 
@@ -83,14 +85,20 @@ class MaterialsController {
                 m.needed(),
                 m.spare(),
                 m.total(),
-                prices.getOrDefault(m.name(), 0L),
-                m.each().orElse(-1),
+                Optional.ofNullable(prices.get(m.name())),
+                m.each(),
                 m.cost());
     }
 
     private static CutBody body(Cut c) {
         return new CutBody(
-                c.material(), c.run(), c.from(), c.to(), c.label(), c.metres(), c.reel());
+                c.material(),
+                c.run(),
+                c.from(),
+                c.to(),
+                c.label(),
+                c.metres(),
+                c.reel() == 0 ? OptionalInt.empty() : OptionalInt.of(c.reel()));
     }
 
     @GetMapping(value = "/materials.csv", produces = "text/csv")

@@ -25,7 +25,7 @@ class DeskController {
      */
     record DeskView(List<DeskCamera> cameras, double deadZone, double k, List<Double> curve) {}
 
-    /** One camera that can be driven; key -1 for none. */
+    /** One camera that can be driven. */
     record DeskCamera(
             long id, String name, int number, String address, String mark, LimitsBody limits) {}
 

@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import java.util.List;
+import java.util.Optional;
 
 /** What goes over {@code /ws/desk}. */
 final class DeskMessages {
@@ -47,9 +48,9 @@ final class DeskMessages {
         }
     }
 
-    /** Something did not work; what was taken stays taken. Camera 0 for none in particular. */
-    record Trouble(String type, long camera, String reason) {
-        Trouble(long camera, String reason) {
+    /** Something did not work; what was taken stays taken. No camera for none in particular. */
+    record Trouble(String type, Optional<Long> camera, String reason) {
+        Trouble(Optional<Long> camera, String reason) {
             this("trouble", camera, reason);
         }
     }

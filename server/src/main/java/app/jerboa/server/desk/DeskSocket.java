@@ -120,7 +120,8 @@ class DeskSocket extends TextWebSocketHandler {
             in = null;
         }
         if (in == null || !obeyed(desk, in)) {
-            desk.screen.tell(new DeskMessages.Trouble(0, "That message was not understood."));
+            desk.screen.tell(
+                    new DeskMessages.Trouble(Optional.empty(), "That message was not understood."));
         }
     }
 

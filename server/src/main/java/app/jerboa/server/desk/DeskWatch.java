@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -130,7 +131,7 @@ class DeskWatch implements HealthIndicator {
         if (desk.driving.camera().filter(camera::equals).isPresent()) {
             desk.screen.tell(
                     new DeskMessages.Trouble(
-                            camera.device(),
+                            Optional.of(camera.device()),
                             camera.name()
                                     + " has stopped answering. Look at its power and its link; take it again when it is back."));
         }

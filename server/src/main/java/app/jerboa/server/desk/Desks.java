@@ -13,6 +13,7 @@ import app.jerboa.wire.link.session.Stopping.Outcome;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
@@ -225,7 +226,7 @@ class Desks {
         if (!desk.mayDrive()) {
             desk.screen.tell(
                     new DeskMessages.Trouble(
-                            0,
+                            Optional.empty(),
                             "Your part in this job is to look on, so nothing was stopped. Call whoever drives."));
             return;
         }

@@ -178,7 +178,7 @@ final class Driving {
             mustCentre = stickIsOff;
             screen.accept(
                     new DeskMessages.Trouble(
-                            of.device(),
+                            Optional.of(of.device()),
                             "It could not be stored that the head moves, so it was not moved. Is the database there? Centre the stick and try again."));
         } else if (motion.home() || !silent(lastStick, SILENCE_MILLIS)) {
             begin(motion);

@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.function.LongFunction;
 import java.util.regex.Matcher;
@@ -53,9 +54,14 @@ public class FindingWords {
      */
     public FindingBody body(JobFindings.Judged judged, LongFunction<String> names) {
         FindingBody body = worded.get(judged.finding(), f -> body(f, names));
-        return judged.waiver()
-                .map(w -> body.with(new FindingBody.WaiverBody(w.id(), w.person(), w.reason())))
-                .orElse(body);
+        return judged.waiver().isEmpty()
+                ? body
+                : body.with(
+                        judged.waiver()
+                                .map(
+                                        w ->
+                                                new FindingBody.WaiverBody(
+                                                        w.id(), w.person(), w.reason())));
     }
 
     private FindingBody body(Finding finding, LongFunction<String> names) {
@@ -63,6 +69,7 @@ public class FindingWords {
         return new FindingBody(
                 finding.key(),
                 code,
+                finding.code().discipline().wire(),
                 finding.code().severity().name().toLowerCase(Locale.ROOT),
                 text(code, "what", finding.facts()),
                 text(code, "why", finding.facts()),
@@ -70,7 +77,7 @@ public class FindingWords {
                 finding.devices().stream().map(DeviceId::value).toList(),
                 finding.field().wire(),
                 finding.fixes().stream().map(f -> fix(f, names)).toList(),
-                new FindingBody.WaiverBody(0, "", ""));
+                Optional.empty());
     }
 
     /**

@@ -42,14 +42,14 @@ class PreparationController {
     /**
      * One thing to do.
      *
-     * @param device 0 when once is enough for all of the profile
+     * @param device none when once is enough for all of the profile
      * @param reason fetch, pack or reset
      * @param names of the first devices it concerns, at most six
      * @param devices how many it concerns
      * @param doneBy who ticked it; empty while nobody did
      */
     record TaskBody(
-            long device,
+            Optional<Long> device,
             String profile,
             String profileName,
             String reason,
@@ -61,7 +61,7 @@ class PreparationController {
             String doneBy) {
         static TaskBody of(Task t) {
             return new TaskBody(
-                    t.device().map(DeviceId::value).orElse(0L),
+                    t.device().map(DeviceId::value),
                     t.profile().id(),
                     t.profile().name(),
                     t.reason().name().toLowerCase(Locale.ROOT),
@@ -74,7 +74,7 @@ class PreparationController {
         }
     }
 
-    record Tick(long device, String profile, String what, boolean done) {}
+    record Tick(Optional<Long> device, String profile, String what, boolean done) {}
 
     private final Commands commands;
     private final Jobs jobs;
@@ -113,7 +113,7 @@ class PreparationController {
 
     private static Task task(Job job, Tick body) {
         return Preparation.of(job).stream()
-                .filter(t -> t.device().map(DeviceId::value).orElse(0L) == body.device())
+                .filter(t -> t.device().map(DeviceId::value).equals(body.device()))
                 .filter(t -> t.profile().id().equals(body.profile()))
                 .filter(t -> t.what().equals(body.what()))
                 .findFirst()
@@ -124,7 +124,7 @@ class PreparationController {
         return new Item(
                 new ItemRef(ItemKind.PREPARED, id),
                 Map.of(
-                        Field.DONE_FOR, body.device() == 0 ? "" : Long.toString(body.device()),
+                        Field.DONE_FOR, body.device().map(Object::toString).orElse(""),
                         Field.DONE_PROFILE, body.profile(),
                         Field.DONE_WHAT, body.what(),
                         Field.DONE_BY, person.displayName()));

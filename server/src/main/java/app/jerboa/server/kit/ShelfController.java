@@ -27,6 +27,7 @@ import io.swagger.v3.oas.annotations.Parameter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.http.ContentDisposition;
@@ -49,9 +50,9 @@ class ShelfController {
     /**
      * A profile on the shelf.
      *
-     * @param own item number of the job's own; 0 for one that ships
+     * @param own item number of the job's own; none for one that ships
      * @param factoryAddress empty when it has no fixed one
-     * @param keys how many cameras it selects; 0 for what is no controller
+     * @param keys how many cameras it selects, of a controller
      */
     record ShelfProfile(
             String id,
@@ -59,12 +60,12 @@ class ShelfController {
             String kind,
             String sort,
             String summary,
-            long own,
+            Optional<Long> own,
             String factoryAddress,
             int bootSeconds,
-            int keys,
+            Optional<Integer> keys,
             boolean counting) {
-        static ShelfProfile of(Profile p, long own) {
+        static ShelfProfile of(Profile p, Optional<Long> own) {
             return new ShelfProfile(
                     p.id(),
                     p.name(),
@@ -74,7 +75,7 @@ class ShelfController {
                     own,
                     p.factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""),
                     p.bootSeconds(),
-                    p.keys().map(Keys::count).orElse(0),
+                    p.keys().map(Keys::count),
                     p.keys().map(Keys::counting).orElse(false));
         }
     }
@@ -85,7 +86,7 @@ class ShelfController {
      * @param facts by the published schema
      * @param implies what they mean for the work, in sentences
      */
-    record ProfileBody(long own, Map<String, Object> facts, List<String> implies) {}
+    record ProfileBody(Optional<Long> own, Map<String, Object> facts, List<String> implies) {}
 
     /** A changed profile, with what it was when the change began. */
     record ChangedProfile(Map<String, Object> was, Map<String, Object> facts) {}
@@ -122,9 +123,11 @@ class ShelfController {
         Comparator<ShelfProfile> byName = Comparator.comparing(ShelfProfile::name);
         return Stream.concat(
                         jobs.load(job).job().profiles().stream()
-                                .map(o -> ShelfProfile.of(o.profile(), o.id()))
+                                .map(o -> ShelfProfile.of(o.profile(), Optional.of(o.id())))
                                 .sorted(byName),
-                        profiles.all().stream().map(p -> ShelfProfile.of(p, 0)).sorted(byName))
+                        profiles.all().stream()
+                                .map(p -> ShelfProfile.of(p, Optional.empty()))
+                                .sorted(byName))
                 .toList();
     }
 
@@ -140,12 +143,11 @@ class ShelfController {
         return jobs.editor().shelf(job).find(id).orElseThrow(() -> Problem.notFound("profile"));
     }
 
-    private static long own(Job job, String id) {
+    private static Optional<Long> own(Job job, String id) {
         return job.profiles().stream()
                 .filter(o -> o.profile().id().equals(id))
-                .mapToLong(OwnProfile::id)
-                .findFirst()
-                .orElse(0);
+                .map(OwnProfile::id)
+                .findFirst();
     }
 
     /** One file, to be taken to another job. */

@@ -1,6 +1,8 @@
 package app.jerboa.server.lines;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 
 /** Control routes as their pages show them. */
 final class RouteBodies {
@@ -28,16 +30,15 @@ final class RouteBodies {
             boolean wanted,
             int ways,
             String controller,
-            int key,
+            OptionalInt key,
             String over,
             boolean chosen) {}
 
     /**
      * One way.
      *
-     * @param key -1 for none
      * @param through names of what stands between
-     * @param throughId 0 for straight to the camera
+     * @param throughId none for straight to the camera
      * @param planned it is the one that counts
      * @param ready it would work as the plan stands
      * @param why it stands where it stands
@@ -47,11 +48,11 @@ final class RouteBodies {
     record Way(
             long controllerId,
             String controller,
-            int key,
+            OptionalInt key,
             String protocol,
             String over,
             List<String> through,
-            long throughId,
+            Optional<Long> throughId,
             boolean twoWay,
             boolean planned,
             boolean chosen,
@@ -60,8 +61,8 @@ final class RouteBodies {
             List<String> needs,
             String lost) {}
 
-    /** A way that somebody wants; {@code throughId} 0 for straight to the camera. */
-    record Choice(long controllerId, String protocol, long throughId) {}
+    /** A way that somebody wants; no {@code throughId} for straight to the camera. */
+    record Choice(long controllerId, String protocol, Optional<Long> throughId) {}
 
     private RouteBodies() {}
 }

@@ -33,6 +33,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -85,7 +86,7 @@ class RouteController {
                 wanted,
                 all.size(),
                 planned.map(r -> r.by().name()).orElse(""),
-                planned.map(r -> r.key().orElse(-1)).orElse(-1),
+                planned.map(ControlRoute::key).orElse(OptionalInt.empty()),
                 planned.map(r -> RouteWords.protocol(r.sends().protocol())).orElse(""),
                 planned.filter(ControlRoute::chosen).isPresent());
     }
@@ -122,11 +123,11 @@ class RouteController {
         return new Way(
                 r.by().id().value(),
                 r.by().name(),
-                r.key().orElse(-1),
+                r.key(),
                 r.sends().protocol().toString(),
                 RouteWords.protocol(r.sends().protocol()) + " over " + RouteWords.over(r),
                 r.through().stream().map(Device::name).toList(),
-                r.through().isEmpty() ? 0 : r.through().get(0).id().value(),
+                throughId(r),
                 r.answers().twoWay(),
                 planned,
                 r.chosen(),
@@ -201,6 +202,11 @@ class RouteController {
         return new ChangeSet(adds, List.of(), removes);
     }
 
+    /** What stands next to the controller, if anything does. */
+    private static Optional<Long> throughId(ControlRoute r) {
+        return r.through().stream().map(d -> d.id().value()).findFirst();
+    }
+
     private static Item item(
             Line line, Function function, Choice wanted, ControlRoutes routes, long next) {
         boolean there =
@@ -212,10 +218,7 @@ class RouteController {
                                                         .protocol()
                                                         .toString()
                                                         .equals(wanted.protocol())
-                                                && (r.through().isEmpty()
-                                                                ? 0
-                                                                : r.through().get(0).id().value())
-                                                        == wanted.throughId());
+                                                && throughId(r).equals(wanted.throughId()));
         if (!there) {
             throw Problem.notFound("control route");
         }
@@ -226,8 +229,7 @@ class RouteController {
                         Field.ROUTE_FUNCTION, function.toString(),
                         Field.ROUTE_BY, Long.toString(wanted.controllerId()),
                         Field.ROUTE_PROTOCOL, wanted.protocol(),
-                        Field.ROUTE_VIA,
-                                wanted.throughId() == 0 ? "" : Long.toString(wanted.throughId())));
+                        Field.ROUTE_VIA, wanted.throughId().map(Object::toString).orElse("")));
     }
 
     private static Line line(Job job, long id) {

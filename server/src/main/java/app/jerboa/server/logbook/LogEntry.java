@@ -4,13 +4,14 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One line of the logbook.
  *
  * @param kind change, undo, redo, event, note, people or file
  * @param devices numbers of the devices it concerns
- * @param photoId 0 for none
+ * @param photoId if it has a photo
  * @param fromFile it came in with a job file, so it is that file's word
  */
 public record LogEntry(
@@ -20,7 +21,7 @@ public record LogEntry(
         String kind,
         String text,
         List<Long> devices,
-        long photoId,
+        Optional<Long> photoId,
         boolean fromFile) {
     static LogEntry of(LogRow row) {
         List<Long> devices =
@@ -34,7 +35,7 @@ public record LogEntry(
                 row.kind(),
                 row.text(),
                 devices,
-                row.photoId(),
+                row.photoId() == 0 ? Optional.empty() : Optional.of(row.photoId()),
                 row.fromFile());
     }
 }

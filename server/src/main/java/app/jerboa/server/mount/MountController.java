@@ -32,7 +32,7 @@ class MountController {
     /**
      * One camera.
      *
-     * @param mount id of its mount; 0 while nothing is noted
+     * @param mount id of its mount, once anything is noted
      * @param texts of the mount's fields by name, empty texts while nothing is noted
      * @param parts the camera and what is fitted to it
      */
@@ -43,7 +43,7 @@ class MountController {
             String profile,
             boolean gimbal,
             boolean moves,
-            long mount,
+            Optional<Long> mount,
             Map<String, String> texts,
             List<PartBody> parts,
             SumsBody sums) {}
@@ -66,7 +66,7 @@ class MountController {
             List<String> switches) {}
 
     /**
-     * What the rules make of it; -1 where there is no such figure.
+     * What the rules make of it, as far as there are such figures.
      *
      * @param carriedKg of everything fitted
      * @param payloadKg rating of the head
@@ -79,13 +79,13 @@ class MountController {
      */
     record SumsBody(
             double carriedKg,
-            double payloadKg,
-            double torqueNm,
-            double ratedNm,
+            OptionalDouble payloadKg,
+            OptionalDouble torqueNm,
+            OptionalDouble ratedNm,
             double hungKg,
-            double neededKg,
-            double turns,
-            double leadAllows,
+            Optional<Double> neededKg,
+            OptionalDouble turns,
+            OptionalDouble leadAllows,
             List<BalanceBody> balances) {}
 
     /** One state of the balance; {@code state} is along, along when zoomed, or height. */
@@ -118,7 +118,7 @@ class MountController {
                 camera.profile().name(),
                 camera.profile().sort() == Sort.GIMBAL_CAMERA,
                 camera.profile().head().isPresent(),
-                mount.map(Mount::id).orElse(0L),
+                mount.map(Mount::id),
                 texts(mount),
                 parts,
                 sums(job, camera, mount, HeadLoad.of(camera, kit)));
@@ -153,23 +153,21 @@ class MountController {
         boolean overhead = mount.filter(Mount::overhead).isPresent();
         return new SumsBody(
                 load.carriedKg(),
-                orNone(head.map(Head::payloadKg)),
-                load.torqueNm().orElse(-1),
-                orNone(head.map(Head::torqueNm)),
+                head.map(Head::payloadKg).orElse(OptionalDouble.empty()),
+                load.torqueNm(),
+                head.map(Head::torqueNm).orElse(OptionalDouble.empty()),
                 load.hungKg(),
-                overhead ? load.hungKg() * job.site().habits().fixingFactor() : -1,
-                HeadLoad.turnsTo(camera, mount).orElse(-1),
-                HeadLoad.leadAllows(camera, mount).orElse(-1),
+                overhead
+                        ? Optional.of(load.hungKg() * job.site().habits().fixingFactor())
+                        : Optional.empty(),
+                HeadLoad.turnsTo(camera, mount),
+                HeadLoad.leadAllows(camera, mount),
                 Stream.of(
                                 balance("along", load.normal()),
                                 balance("along, zoomed", load.zoomed()),
                                 balance("height", load.upright()))
                         .flatMap(Optional::stream)
                         .toList());
-    }
-
-    private static double orNone(Optional<OptionalDouble> value) {
-        return value.orElse(OptionalDouble.empty()).orElse(-1);
     }
 
     private static Optional<BalanceBody> balance(String state, Optional<Balance> balance) {

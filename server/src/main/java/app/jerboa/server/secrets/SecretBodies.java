@@ -1,6 +1,7 @@
 package app.jerboa.server.secrets;
 
 import java.util.List;
+import java.util.Optional;
 
 /** What the secrets' page shows and sends. */
 final class SecretBodies {
@@ -14,9 +15,9 @@ final class SecretBodies {
     record SecretsBody(boolean works, List<SecretBody> secrets) {}
 
     /**
-     * One secret without what it is; id 0 when none is kept yet.
+     * One secret without what it is; no id when none is kept yet.
      *
-     * @param deviceId 0 for one of the house
+     * @param deviceId none for one of the house
      * @param use one of the words of secrets
      * @param name user, network or service
      * @param origin generated, typed or factory; empty when none is kept
@@ -25,8 +26,8 @@ final class SecretBodies {
      * @param longest password it takes, in characters
      */
     record SecretBody(
-            long id,
-            long deviceId,
+            Optional<Long> id,
+            Optional<Long> deviceId,
             String device,
             String use,
             String name,
@@ -35,8 +36,9 @@ final class SecretBodies {
             String letters,
             int longest) {}
 
-    /** Device 0 for one of the house; id 0 for a new one. */
-    record TypeBody(long id, long deviceId, String use, String name, String value) {}
+    /** No device for one of the house; no id for a new one. */
+    record TypeBody(
+            Optional<Long> id, Optional<Long> deviceId, String use, String name, String value) {}
 
     /** Passwords for these devices; one that is kept is replaced. */
     record MakeBody(List<Long> deviceIds) {}

@@ -80,8 +80,8 @@ class SecretController {
         SecretPolicy policy =
                 device.map(d -> SecretPolicy.of(d.profile())).orElse(SecretPolicy.FREE);
         return new SecretBodies.SecretBody(
-                kept.map(Secret::id).orElse(0L),
-                device.map(d -> d.id().value()).orElse(0L),
+                kept.map(Secret::id),
+                device.map(d -> d.id().value()),
                 device.map(Device::name).orElse(""),
                 kept.map(Secret::use).orElse(Secrets.PASSWORD),
                 kept.map(Secret::name).orElse(access.map(Access::user).orElse("")),

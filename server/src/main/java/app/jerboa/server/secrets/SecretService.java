@@ -107,13 +107,10 @@ class SecretService {
     }
 
     private ChangeSet typed(Jobs.Stored stored, SecretBodies.TypeBody body, String origin) {
-        if (body.id() > 0) {
-            return edited(need(stored, body.id()), body.name(), body.value(), origin);
+        if (body.id().isPresent()) {
+            return edited(need(stored, body.id().get()), body.name(), body.value(), origin);
         }
-        Optional<DeviceId> device =
-                body.deviceId() == 0
-                        ? Optional.empty()
-                        : Optional.of(stored.need(body.deviceId()).id());
+        Optional<DeviceId> device = body.deviceId().map(id -> stored.need(id).id());
         boolean twice =
                 body.use().equals(Secrets.PASSWORD)
                         && device.flatMap(stored.job()::password).isPresent();
@@ -128,10 +125,10 @@ class SecretService {
 
     /** What cannot be typed at the device would lock everybody out. */
     private static void insistThatItFits(Jobs.Stored stored, SecretBodies.TypeBody body) {
-        if (body.deviceId() == 0 || !body.use().equals(Secrets.PASSWORD)) {
+        if (body.deviceId().isEmpty() || !body.use().equals(Secrets.PASSWORD)) {
             return;
         }
-        Device d = stored.need(body.deviceId());
+        Device d = stored.need(body.deviceId().get());
         int longest = SecretPolicy.of(d.profile()).longest();
         if (body.value().length() > longest) {
             throw bad("value", d.name() + " takes at most " + longest + " characters.");

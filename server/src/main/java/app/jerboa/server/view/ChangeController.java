@@ -106,7 +106,7 @@ class ChangeController {
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         boolean standing =
                 views.findings(jobs.load(job).job()).stream()
-                        .anyMatch(f -> f.key().equals(body.finding()) && f.waiver().id() == 0);
+                        .anyMatch(f -> f.key().equals(body.finding()) && f.waiver().isEmpty());
         if (!standing) {
             throw new Problem(
                     HttpStatus.CONFLICT,

@@ -94,9 +94,9 @@ final class JobBodies {
                 habits.materials().slack(),
                 Lengths.text(habits.materials().reel()),
                 habits.materials().spares(),
-                habits.outside().uplink().orElse(0),
+                habits.outside().uplink(),
                 habits.outside().service(),
-                habits.outside().outgoing().orElse(0),
+                habits.outside().outgoing(),
                 schools);
     }
 
@@ -113,7 +113,7 @@ final class JobBodies {
         return new JobView.SubnetBody(
                 subnet.id(),
                 subnet.name(),
-                subnet.vlan().orElse(0),
+                subnet.vlan(),
                 lan.subnet().toString(),
                 sum.network().toString(),
                 sum.broadcast().toString(),
@@ -166,7 +166,7 @@ final class JobBodies {
                 d.prefix(),
                 d.gateway().map(Ipv4::toString).orElse(""),
                 d.reserved(),
-                d.fitted().map(DeviceId::value).orElse(0L),
+                d.fitted().map(DeviceId::value),
                 d.found().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
                 d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""));
@@ -196,14 +196,13 @@ final class JobBodies {
                                         new JobView.PlaceBody(
                                                 i.switcher().value(),
                                                 names.getOrDefault(i.switcher(), ""),
-                                                i.number()))
-                        .orElse(JobView.PlaceBody.NONE),
-                l.tally().orElse(0),
+                                                i.number())),
+                l.tally(),
                 Wanted.of(l, kit.device(l.camera()).profile()).stream()
                         .map(Function::toString)
                         .toList(),
                 l.wants().isPresent(),
-                kit.mount(l.camera()).map(Mount::id).orElse(0L),
+                kit.mount(l.camera()).map(Mount::id),
                 kit.mount(l.camera()).map(Mount::place).orElse(""),
                 port(cabling, l.camera()),
                 kit.device(l.camera()).profile().draw().map(PowerDraw::mostWatts).orElse(0.0),
@@ -226,13 +225,13 @@ final class JobBodies {
                 .orElse("");
     }
 
-    private static JobView.PlaceBody key(Optional<Line.Key> key, Map<DeviceId, String> names) {
+    private static Optional<JobView.PlaceBody> key(
+            Optional<Line.Key> key, Map<DeviceId, String> names) {
         return key.map(
-                        k ->
-                                new JobView.PlaceBody(
-                                        k.controller().value(),
-                                        names.getOrDefault(k.controller(), ""),
-                                        k.number()))
-                .orElse(JobView.PlaceBody.NONE);
+                k ->
+                        new JobView.PlaceBody(
+                                k.controller().value(),
+                                names.getOrDefault(k.controller(), ""),
+                                k.number()));
     }
 }

@@ -4,10 +4,12 @@ import app.jerboa.server.findings.FindingBody;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * One job as its pages show it; the first of the subnets also stands alone. Texts that are absent
- * are empty, numbers that are absent are 0.
+ * are empty, all else that is absent is null.
  *
  * @param ownProfiles another text after the job's own profiles have changed
  */
@@ -39,8 +41,8 @@ public record JobView(
      * @param cableSlack per cent
      * @param reel metres
      * @param spares per cent
-     * @param uplink Mb/s; 0 for none noted
-     * @param outgoing Mb/s; 0 for none noted
+     * @param uplink Mb/s, where noted
+     * @param outgoing Mb/s, where noted
      * @param schools the way chosen, by the name of the matter's field
      */
     public record SiteBody(
@@ -56,16 +58,16 @@ public record JobView(
             int cableSlack,
             String reel,
             int spares,
-            int uplink,
+            OptionalInt uplink,
             String service,
-            int outgoing,
+            OptionalInt outgoing,
             Map<String, String> schools) {}
 
-    /** One network of the house; vlan 0 for untagged. */
+    /** One network of the house; no vlan for untagged. */
     public record SubnetBody(
             long id,
             String name,
-            int vlan,
+            OptionalInt vlan,
             String cidr,
             String network,
             String broadcast,
@@ -89,7 +91,7 @@ public record JobView(
     /**
      * One device of the sheet.
      *
-     * @param fitted id of what it is fitted to; 0 for nothing
+     * @param fitted id of what it is fitted to, if anything
      */
     public record DeviceBody(
             long id,
@@ -108,7 +110,7 @@ public record JobView(
             int prefix,
             String gateway,
             boolean reserved,
-            long fitted,
+            Optional<Long> fitted,
             String found,
             String mark,
             String factoryAddress) {}
@@ -116,10 +118,10 @@ public record JobView(
     /**
      * One line of the line-up.
      *
-     * @param tally 0 for that of its input
+     * @param tally none for that of its input
      * @param wants what must be controlled from afar, noted or usual
      * @param wantsNoted somebody noted them
-     * @param mountId 0 while nothing is noted of its mount
+     * @param mountId once anything is noted of its mount
      * @param place where the camera is fixed; empty while not noted
      * @param port that its network run starts at; empty while none is drawn
      * @param watts at most
@@ -131,14 +133,14 @@ public record JobView(
             String name,
             long cameraId,
             int controlId,
-            PlaceBody key,
-            PlaceBody also,
-            PlaceBody paint,
-            PlaceBody input,
-            int tally,
+            Optional<PlaceBody> key,
+            Optional<PlaceBody> also,
+            Optional<PlaceBody> paint,
+            Optional<PlaceBody> input,
+            OptionalInt tally,
             List<String> wants,
             boolean wantsNoted,
-            long mountId,
+            Optional<Long> mountId,
             String place,
             String port,
             double watts,
@@ -147,10 +149,8 @@ public record JobView(
     /** A run by the socket it ends in; the Cabling page has the rest. */
     public record RunName(long id, String name) {}
 
-    /** A key or an input of a device; id 0 and number -1 for none. */
-    public record PlaceBody(long deviceId, String device, int number) {
-        static final PlaceBody NONE = new PlaceBody(0, "", -1);
-    }
+    /** A key or an input of a device. */
+    public record PlaceBody(long deviceId, String device, int number) {}
 
     /** The last thing logged; empty texts when nothing was. */
     public record LogBody(OffsetDateTime at, String person, String text) {}

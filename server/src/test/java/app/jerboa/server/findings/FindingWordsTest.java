@@ -16,7 +16,7 @@ class FindingWordsTest {
     void everyCodeHasItsWords() throws IOException {
         FindingWords words = new FindingWords();
         for (FindingCode code :
-                JobFindings.DISCIPLINES.stream().flatMap(d -> d.codes().stream()).toList()) {
+                JobFindings.CHECKS.stream().flatMap(d -> d.codes().stream()).toList()) {
             for (String part : new String[] {"what", "why", "source"}) {
                 assertThat(words.text(code.code(), part, Map.of()))
                         .as(code + " " + part)

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.check.Discipline;
+import app.jerboa.core.job.check.JobCheck;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.server.profile.TestProfiles;
 import java.util.EnumSet;
@@ -35,14 +35,14 @@ class DisciplineReadsTest {
             Optional<Job> job = AnyJob.job(seed, TestProfiles.profiles(), TestProfiles.ids());
             if (job.isPresent()) {
                 looked++;
-                for (Discipline discipline : JobFindings.DISCIPLINES) {
+                for (JobCheck discipline : JobFindings.CHECKS) {
                     withoutTheRest(job.get(), discipline, seed);
                 }
             }
         }
     }
 
-    private static void withoutTheRest(Job job, Discipline discipline, long seed) {
+    private static void withoutTheRest(Job job, JobCheck discipline, long seed) {
         Set<ItemKind> kept = EnumSet.complementOf(EnumSet.copyOf(LOOSE));
         kept.addAll(discipline.reads());
         Job less = Job.of(job.items().filter(i -> kept.contains(i.ref().kind())).toList());

@@ -18,6 +18,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.regex.Matcher;
 import org.junit.jupiter.api.Test;
@@ -46,7 +47,14 @@ class JobFileTest {
 
     private static LogEntry line(String at, String kind, String text, List<Long> devices) {
         return new LogEntry(
-                1, OffsetDateTime.parse(at), "Asha Lindqvist", kind, text, devices, 0, false);
+                1,
+                OffsetDateTime.parse(at),
+                "Asha Lindqvist",
+                kind,
+                text,
+                devices,
+                Optional.empty(),
+                false);
     }
 
     private static byte[] file(long seed) {

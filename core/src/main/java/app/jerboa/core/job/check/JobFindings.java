@@ -11,6 +11,7 @@ import static app.jerboa.core.item.ItemKind.SECRET;
 import static app.jerboa.core.item.ItemKind.SITE;
 import static app.jerboa.core.item.ItemKind.SUBNET;
 
+import app.jerboa.core.finding.Discipline;
 import app.jerboa.core.finding.Finding;
 import app.jerboa.core.finding.FindingCode;
 import app.jerboa.core.finding.Severity;
@@ -40,16 +41,16 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 
-/** Every discipline's findings of a job in one order; a new discipline is one more line here. */
+/** All findings of a job in one order; a new check is one more line here. */
 public final class JobFindings {
     private static final Set<ItemKind> PLANNED =
             EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT);
     private static final Set<ItemKind> CABLED =
             EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT, RUN);
 
-    public static final List<Discipline> DISCIPLINES =
+    public static final List<JobCheck> CHECKS =
             List.of(
-                    new Discipline(
+                    new JobCheck(
                             "addresses",
                             EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE),
                             AddressCodes.ALL,
@@ -57,32 +58,33 @@ public final class JobFindings {
                                     JobAddresses.facts(job).stream()
                                             .flatMap(f -> AddressChecks.check(f).stream())
                                             .toList()),
-                    new Discipline(
+                    new JobCheck(
                             "kit",
                             EnumSet.of(SITE, DEVICE, LINE, PREPARED),
                             KitCodes.ALL,
                             KitChecks::alone),
-                    new Discipline(
+                    new JobCheck(
                             "kit",
                             EnumSet.of(SITE, DEVICE, LINE, RUN),
                             List.of(),
                             KitChecks::joined),
-                    new Discipline(
+                    new JobCheck(
                             "secrets",
                             EnumSet.of(SITE, DEVICE, SECRET),
                             SecretCodes.ALL,
                             SecretCheck::of),
-                    new Discipline("lines", PLANNED, LineCodes.ALL, LineChecks::planned),
-                    new Discipline("lines", CABLED, List.of(), LineChecks::cabled),
-                    new Discipline(
+                    new JobCheck("lines", PLANNED, LineCodes.ALL, LineChecks::planned),
+                    new JobCheck("lines", CABLED, List.of(), LineChecks::cabled),
+                    new JobCheck(
                             "mounts",
                             EnumSet.of(SITE, DEVICE, LINE, MOUNT),
                             MountCodes.ALL,
                             MountChecks::check),
-                    new Discipline("cabling", CABLED, CablingCodes.ALL, CablingChecks::check));
+                    new JobCheck("cabling", CABLED, CablingCodes.ALL, CablingChecks::check));
 
-    /** A discipline that failed at this job: what it would have found is not known. */
-    public static final FindingCode CHECK_BROKEN = new FindingCode("CHECK-BROKEN", Severity.WARN);
+    /** A check that failed at this job: what it would have found is not known. */
+    public static final FindingCode CHECK_BROKEN =
+            new FindingCode("CHECK-BROKEN", Severity.WARN, Discipline.CHECKS);
 
     /** A finding and who accepted it, if anybody did. */
     public record Judged(Finding finding, Optional<Waiver> waiver) {
@@ -92,26 +94,26 @@ public final class JobFindings {
         }
     }
 
-    /** Of one discipline. */
+    /** Of one check. */
     private record Found(List<Finding> all) {}
 
     private JobFindings() {}
 
     /** Stops first, waived ones last; same job, same order. */
     public static List<Judged> check(Job job) {
-        return check(job, (discipline, failure) -> {});
+        return check(job, (check, failure) -> {});
     }
 
     /**
-     * As above; a discipline that throws is a finding of its own, and the others are heard.
+     * As above; a check that throws is a finding of its own, and the others are heard.
      *
-     * @param onFailure gets the discipline's name and what it threw
+     * @param onFailure gets the check's name and what it threw
      */
     public static List<Judged> check(Job job, BiConsumer<String, RuntimeException> onFailure) {
         Map<String, Waiver> waivers = new HashMap<>();
         job.waivers().forEach(w -> waivers.put(w.finding(), w));
         List<Judged> all =
-                DISCIPLINES.stream()
+                CHECKS.stream()
                         .flatMap(d -> found(d, job, onFailure).stream())
                         .sorted(Finding.ORDER)
                         .map(f -> new Judged(f, Optional.ofNullable(waivers.get(f.key()))))
@@ -123,16 +125,16 @@ public final class JobFindings {
     }
 
     static List<Finding> found(
-            Discipline discipline, Job job, BiConsumer<String, RuntimeException> onFailure) {
+            JobCheck check, Job job, BiConsumer<String, RuntimeException> onFailure) {
         try {
             return job.worked(
-                            discipline,
-                            discipline.reads(),
+                            check,
+                            check.reads(),
                             Found.class,
-                            () -> new Found(discipline.check().apply(job)))
+                            () -> new Found(check.check().apply(job)))
                     .all();
         } catch (RuntimeException e) {
-            onFailure.accept(discipline.name(), e);
+            onFailure.accept(check.name(), e);
             return job.devices().stream()
                     .limit(1)
                     .map(
@@ -141,11 +143,7 @@ public final class JobFindings {
                                             CHECK_BROKEN,
                                             d.id(),
                                             Field.NAME,
-                                            Map.of(
-                                                    Finding.AT,
-                                                    discipline.name(),
-                                                    "what",
-                                                    discipline.name())))
+                                            Map.of(Finding.AT, check.name(), "what", check.name())))
                     .toList();
         }
     }

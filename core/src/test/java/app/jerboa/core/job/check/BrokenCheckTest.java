@@ -16,8 +16,8 @@ class BrokenCheckTest {
     @Test
     void whatCouldNotBeCheckedIsSaid() {
         Job job = new JobEditor(RandomJobs.SHELF).read(new RandomJobs(3).items());
-        Discipline broken =
-                new Discipline(
+        JobCheck broken =
+                new JobCheck(
                         "cables",
                         Set.of(),
                         List.of(),

@@ -9,12 +9,13 @@ import java.util.Set;
 import java.util.function.Function;
 
 /**
- * One discipline's rules over a job.
+ * A set of rules over a job.
  *
+ * @param name for the log, when it fails
  * @param reads the kinds of items it looks at: what it found stands while none of them is touched
  * @param codes every code it may report, so that a test can prove each has its wording
  */
-public record Discipline(
+public record JobCheck(
         String name,
         Set<ItemKind> reads,
         List<FindingCode> codes,

@@ -1,0 +1,37 @@
+package app.jerboa.core.finding;
+
+/** What a finding is about; each page shows the disciplines that are worked on there. */
+public enum Discipline {
+    ADDRESSES("addresses"),
+    SECRETS("secrets"),
+    /** The working practice of the house. */
+    HOUSE("house"),
+    NAMES("names"),
+    KIT("kit"),
+    PREPARATION("preparation"),
+    LENS("lens"),
+    MOUNT("mount"),
+    CONTROL("control"),
+    /** Control IDs and keys. */
+    NUMBERS("numbers"),
+    POWER("power"),
+    SERIAL("serial"),
+    VIDEO("video"),
+    AUDIO("audio"),
+    USB("usb"),
+    NETWORK("network"),
+    CABLING("cabling"),
+    /** The checking itself. */
+    CHECKS("checks");
+
+    private final String wire;
+
+    Discipline(String wire) {
+        this.wire = wire;
+    }
+
+    /** The name used in JSON. */
+    public String wire() {
+        return wire;
+    }
+}
