@@ -68,7 +68,7 @@ export function Plan({ job }: { readonly job: Job }) {
       <Box sx={{ color: 'text.secondary', mt: 1 }}>
         {rights(job).plan
           ? 'Click an address to change it: what that brings is shown while you type. Enter takes it, Esc leaves it, Ctrl+Z takes it back.'
-          : 'Your part in this job is to look on; its leads can give you another.'}
+          : 'Your role in this job is to look on; its leads can give you another.'}
       </Box>
       {wanted && <FixDialog job={job} {...wanted} onClose={() => setWanted(undefined)} />}
     </>
@@ -98,7 +98,7 @@ function columnsOf(job: Job): readonly Column<Device>[] {
 }
 
 function How({ job, device }: { readonly job: Job; readonly device: Device }) {
-  if (device.address === '') return job.site.schools.schoolAddresses === 'lease' ? 'lease' : '–'
+  if (device.address === '') return job.site.practices.schoolAddresses === 'lease' ? 'lease' : '–'
   return (
     <ChoiceCell
       job={job}

@@ -24,9 +24,9 @@ interface Asked {
 }
 
 /** What is not asked about. */
-const nothing = { start: '', subnet: 0, cidr: '', gateway: '', school: '' }
+const nothing = { start: '', subnet: 0, cidr: '', gateway: '', practice: '' }
 
-/** The plan as it would be from another start, in another subnet, by another school: side by side. */
+/** The plan as it would be from another start, in another subnet, by another working practice: side by side. */
 export function WhatIfs({ job }: { readonly job: Job }) {
   const [tries, setTries] = useState<readonly Try[]>([])
   const [taking, setTaking] = useState<Try>()
@@ -64,7 +64,7 @@ export function WhatIfs({ job }: { readonly job: Job }) {
   )
 }
 
-const schools = {
+const practices = {
   static: 'static by hand',
   reservation: 'static and reserved',
   lease: 'leases, found by search',
@@ -75,7 +75,7 @@ function Questions({ job, onAsk }: { readonly job: Job; readonly onAsk: (asked: 
   const [subnet, setSubnet] = useState(job.subnet.id)
   const [cidr, setCidr] = useState('')
   const [gateway, setGateway] = useState('')
-  const [school, setSchool] = useState<keyof typeof schools>('reservation')
+  const [practice, setPractice] = useState<keyof typeof practices>('reservation')
   const mono = { htmlInput: { className: 'mono', spellCheck: false } }
   const row = { display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 } as const
   return (
@@ -141,23 +141,23 @@ function Questions({ job, onAsk }: { readonly job: Job; readonly onAsk: (asked: 
       <Box
         sx={{ ...row, mb: 0 }}
         component="form"
-        onSubmit={submitting(() => onAsk({ title: `All ${schools[school]}`, body: { school } }))}
+        onSubmit={submitting(() => onAsk({ title: `All ${practices[practice]}`, body: { practice } }))}
       >
         <TextField
           select
           label="Addresses"
-          value={school}
-          onChange={(e) => setSchool(e.target.value as keyof typeof schools)}
+          value={practice}
+          onChange={(e) => setPractice(e.target.value as keyof typeof practices)}
           sx={{ minWidth: 230 }}
         >
-          {Object.entries(schools).map(([word, text]) => (
+          {Object.entries(practices).map(([word, text]) => (
             <MenuItem key={word} value={word}>
               {text}
             </MenuItem>
           ))}
         </TextField>
         <Button type="submit" variant="outlined">
-          Try this school
+          Try this practice
         </Button>
       </Box>
     </Paper>

@@ -24,9 +24,9 @@ describe('prices', () => {
 
 describe('runs of a drawing', () => {
   it('are each there once, in the order they are drawn', () => {
-    expect(runsInOrder([{ run: null }, { run: 7 }, { run: 7 }, { run: 3 }, { run: 0 }, { run: 7 }])).toEqual([
-      7, 3,
-    ])
+    expect(
+      runsInOrder([{ run: null }, { run: 7 }, { run: 7 }, { run: 3 }, { run: null }, { run: 7 }]),
+    ).toEqual([7, 3])
   })
 })
 

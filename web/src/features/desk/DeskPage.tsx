@@ -37,7 +37,7 @@ export function DeskPage({ job }: { readonly job: Job }) {
   const findings = job.findings.filter((f) => f.severity === 'stop' && f.waiver === null)
   return (
     <Page title="Desk" job={job} findings={findings} keys={deskKeys}>
-      {!rights(job).drive && <p>Your part in this job is to look on: you can watch here, not drive.</p>}
+      {!rights(job).drive && <p>Your role in this job is to look on: you can watch here, not drive.</p>}
       {desk.error && <Trouble>{sentence(desk.error)}</Trouble>}
       {desk.data?.cameras.length === 0 && <NothingToDrive job={job} />}
       {desk.data && desk.data.cameras.length > 0 && <Driving job={job} desk={desk.data} />}

@@ -32,7 +32,7 @@ const columns: readonly Column<JobSummary>[] = [
   { title: 'Network', mono: true, cell: (j) => j.cidr },
   { title: 'Lines', cell: (j) => j.lines },
   { title: 'How far', cell: (j) => <HowFar job={j} /> },
-  { title: 'Your part', cell: (j) => j.role },
+  { title: 'Your role', cell: (j) => j.role },
   { title: 'Last written', cell: (j) => day(j.lastAt) },
 ]
 

@@ -5,7 +5,7 @@ import { Habits } from './Habits'
 import { HouseRanges } from './HouseRanges'
 import { Networks } from './Networks'
 import { PasteNeighbours } from './PasteNeighbours'
-import { SchoolList } from './SchoolList'
+import { PracticeList } from './PracticeList'
 
 /** The house: its networks, what is not ours to give out, and how things are done here. */
 export function SitePage({ job }: { readonly job: Job }) {
@@ -15,7 +15,7 @@ export function SitePage({ job }: { readonly job: Job }) {
       <HouseRanges job={job} />
       <PasteNeighbours job={job} />
       <Habits job={job} />
-      <SchoolList job={job} />
+      <PracticeList job={job} />
     </Page>
   )
 }

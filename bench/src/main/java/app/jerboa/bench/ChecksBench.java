@@ -4,11 +4,11 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.check.JobFindings;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
@@ -54,9 +54,9 @@ final class ChecksBench {
                             Protocol.VISCA_IP,
                             Transport.UDP,
                             false,
-                            Function.PAN_TILT,
-                            Function.ZOOM,
-                            Function.FOCUS)
+                            RemoteFunction.PAN_TILT,
+                            RemoteFunction.ZOOM,
+                            RemoteFunction.FOCUS)
                     .port("LAN", Join.ETHERNET, 1, PortUse.CONTROL)
                     .sending("1080p50")
                     .profile();

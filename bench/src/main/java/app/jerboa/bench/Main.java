@@ -1,6 +1,6 @@
 package app.jerboa.bench;
 
-import app.jerboa.core.bringup.Method;
+import app.jerboa.core.bringup.BringUpMethod;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Locale;
@@ -119,8 +119,8 @@ public final class Main {
             int rounds = devices > 100 ? 9 : 40;
             double[] now = {
                 AddressBench.planAndCheck(devices).median(),
-                PlanBench.plan(devices, Method.HOP, rounds).median(),
-                PlanBench.plan(devices, Method.ALIAS, rounds).median()
+                PlanBench.plan(devices, BringUpMethod.HOP, rounds).median(),
+                PlanBench.plan(devices, BringUpMethod.ALIAS, rounds).median()
             };
             String[] what = {"address plan and check", "bring-up by hops", "by second address"};
             String[] key = {"plan.addresses.", "plan.hop.", "plan.alias."};

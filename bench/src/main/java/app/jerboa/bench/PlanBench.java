@@ -1,8 +1,8 @@
 package app.jerboa.bench;
 
+import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.bringup.BringUpPlan;
 import app.jerboa.core.bringup.LaptopAddress;
-import app.jerboa.core.bringup.Method;
 import app.jerboa.core.bringup.NewDevice;
 import app.jerboa.core.bringup.StepTimes;
 import app.jerboa.core.net.FactoryAddress;
@@ -24,7 +24,7 @@ final class PlanBench {
 
     private PlanBench() {}
 
-    static Sample plan(int devices, Method method, int rounds) {
+    static Sample plan(int devices, BringUpMethod method, int rounds) {
         List<NewDevice> hall = hall(devices);
         double[] millis = new double[rounds];
         for (int i = -rounds; i < rounds; i++) {

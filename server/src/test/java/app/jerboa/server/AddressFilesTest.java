@@ -242,15 +242,25 @@ class AddressFilesTest extends RunningServer {
     @ParameterizedTest
     @CsvSource({
         "start, 10.44.8.41, 10.44.8.41",
-        "school, reservation, 10.44.8.21",
+        "practice, reservation, 10.44.8.21",
         "start, 10.9.9.9, bad-value",
-        "school, magic, bad-value",
+        "practice, magic, bad-value",
         "start, 10.44.8.x, text-rejected"
     })
     void whatIfs(String what, String value, String expected) {
         Map<String, Object> body =
                 new java.util.HashMap<>(
-                        Map.of("start", "", "subnet", 0, "cidr", "", "gateway", "", "school", ""));
+                        Map.of(
+                                "start",
+                                "",
+                                "subnet",
+                                0,
+                                "cidr",
+                                "",
+                                "gateway",
+                                "",
+                                "practice",
+                                ""));
         body.put(what, value);
         Answer answer = asha.send("POST", job + "/address-plan/what-if", body);
         assertThat(answer.status() == 200 ? answer.json().get("first").asString() : answer.code())
@@ -274,7 +284,7 @@ class AddressFilesTest extends RunningServer {
                                         "10.20.0.0/22",
                                         "gateway",
                                         "10.20.0.1",
-                                        "school",
+                                        "practice",
                                         ""))
                         .json();
         assertThat(result.get("first").asString()).startsWith("10.20.0.");

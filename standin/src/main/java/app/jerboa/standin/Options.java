@@ -10,7 +10,7 @@ final class Options {
     private final Map<String, String> values = new LinkedHashMap<>();
 
     /**
-     * @throws IllegalArgumentException for a name nobody knows or a value left out, in plain words
+     * @throws IllegalArgumentException for an unknown name or a value left out, in plain words
      */
     Options(String[] args, int from, Set<String> known) {
         for (int i = from; i < args.length; i += 2) {

@@ -91,7 +91,7 @@ public final class Rig {
     public static RigDevice only(Hall hall, Ipv4 address) {
         List<RigDevice> answering = hall.answering(address);
         if (answering.isEmpty()) {
-            throw new Missing("nobody answers at " + address);
+            throw new Missing("nothing answers at " + address);
         }
         if (answering.size() > 1) {
             throw new IllegalStateException(

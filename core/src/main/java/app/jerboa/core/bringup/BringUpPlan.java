@@ -19,11 +19,11 @@ import java.util.stream.IntStream;
  * @param otherwise devices that this method cannot reach; they are reached as by a second address
  * @param seconds from the first step to the last
  * @param exact no order by this method takes less time; else a good one for many devices, or one
- *     where somebody starts in the house's own subnet, which binds the laptop to be home: that
+ *     where a device starts in the house's own subnet, which binds the laptop to be home: that
  *     these hops are the fewest is not proved
  */
 public record BringUpPlan(
-        Method method,
+        BringUpMethod method,
         boolean bench,
         RunSheet sheet,
         List<DeviceId> otherwise,
@@ -37,13 +37,13 @@ public record BringUpPlan(
      *     when devices wait for each other in a ring ({@link WaitingRing} tells before)
      */
     public static BringUpPlan of(
-            Method method,
+            BringUpMethod method,
             boolean bench,
             List<NewDevice> devices,
             LaptopAddress home,
             StepTimes times) {
-        BringUpPlan plan = of(method, method == Method.HOP, bench, devices, home, times);
-        if (method != Method.PORT) {
+        BringUpPlan plan = of(method, method == BringUpMethod.HOP, bench, devices, home, times);
+        if (method != BringUpMethod.PORT) {
             return plan;
         }
         BringUpPlan hopping = of(method, true, bench, devices, home, times);
@@ -51,7 +51,7 @@ public record BringUpPlan(
     }
 
     private static BringUpPlan of(
-            Method method,
+            BringUpMethod method,
             boolean hops,
             boolean bench,
             List<NewDevice> devices,
@@ -61,7 +61,7 @@ public record BringUpPlan(
         List<Ipv4Subnet> subnets = List.copyOf(places.keySet());
         List<Chain> chains = new Chains(devices, method, hops, times, bench, subnets).all();
         Problem problem = new Problem(chains, times.of(Work.HOP), hops ? times.of(Work.VERIFY) : 0);
-        boolean each = method == Method.HOP_EACH;
+        boolean each = method == BringUpMethod.HOP_EACH;
         Exact.Found found = each ? new Exact.Found(oneByOne(chains), true) : order(problem);
         List<Integer> order = found.order();
         Stepping stepping =
@@ -121,7 +121,7 @@ public record BringUpPlan(
 
     /** The laptop's address in every factory subnet the method takes it to, in line order. */
     private static Map<Ipv4Subnet, LaptopAddress> places(
-            List<NewDevice> devices, Method method, LaptopAddress home) {
+            List<NewDevice> devices, BringUpMethod method, LaptopAddress home) {
         Set<Ipv4> used = new HashSet<>();
         used.add(home.address());
         for (NewDevice d : devices) {
@@ -131,7 +131,7 @@ public record BringUpPlan(
         }
         Map<Ipv4Subnet, LaptopAddress> places = new LinkedHashMap<>();
         for (NewDevice d : devices) {
-            boolean hopped = method != Method.LEASE || !d.leaseToggle();
+            boolean hopped = method != BringUpMethod.LEASE || !d.leaseToggle();
             boolean still = !d.progress().done().contains(Work.SET);
             if (d.start().isPresent() && !d.atHome() && hopped && still) {
                 places.computeIfAbsent(d.start().get().subnet(), s -> laptop(s, used));

@@ -13,7 +13,7 @@ import java.util.Set;
 /** What each device needs by a method, as chains of work. */
 final class Chains {
     private final List<NewDevice> devices;
-    private final Method method;
+    private final BringUpMethod method;
     private final boolean hops;
     private final StepTimes times;
     private final boolean bench;
@@ -28,7 +28,7 @@ final class Chains {
      */
     Chains(
             List<NewDevice> devices,
-            Method method,
+            BringUpMethod method,
             boolean hops,
             StepTimes times,
             boolean bench,
@@ -49,7 +49,7 @@ final class Chains {
     }
 
     /** Whether a device can be reached by the method itself, or only as by a second address. */
-    static boolean follows(NewDevice d, Method method) {
+    static boolean follows(NewDevice d, BringUpMethod method) {
         return switch (method) {
             case HOP, HOP_EACH, ALIAS -> true;
             case LEASE -> d.start().isEmpty() || d.atHome() || d.leaseToggle();
@@ -87,11 +87,14 @@ final class Chains {
     }
 
     private boolean byLease(NewDevice d) {
-        return method == Method.LEASE && d.leaseToggle() && d.start().isPresent() && !d.atHome();
+        return method == BringUpMethod.LEASE
+                && d.leaseToggle()
+                && d.start().isPresent()
+                && !d.atHome();
     }
 
     private boolean byPort(NewDevice d) {
-        return method == Method.PORT && d.switchedPort();
+        return method == BringUpMethod.PORT && d.switchedPort();
     }
 
     private List<Task> tasks(NewDevice d) {

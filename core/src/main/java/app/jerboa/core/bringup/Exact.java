@@ -105,7 +105,7 @@ final class Exact {
         return state.next[i] == 0 && likeEarlier[i] >= 0 && state.next[likeEarlier[i]] == 0;
     }
 
-    /** For each chain the last earlier one that is just the same to everybody, or -1. */
+    /** For each chain the last earlier one that is just the same to all others, or -1. */
     private static int[] likeEarlier(List<Chain> chains) {
         int[] like = new int[chains.size()];
         Arrays.fill(like, -1);

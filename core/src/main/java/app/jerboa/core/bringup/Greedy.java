@@ -158,7 +158,7 @@ final class Greedy {
         }
     }
 
-    /** One rival of a group may be next, once nobody of it is connected. */
+    /** One rival of a group may be next, once none of it is connected. */
     private void offerRival(int g) {
         PriorityQueue<Integer> waiting = groups.get(g);
         if (!offered[g] && !waiting.isEmpty() && state.movable(waiting.peek())) {

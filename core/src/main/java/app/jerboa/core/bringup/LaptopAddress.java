@@ -23,7 +23,7 @@ public record LaptopAddress(Ipv4 address, int prefix) {
 
     /**
      * Where the laptop goes to reach a factory subnet: downwards from network + min(250, hosts),
-     * the first address that nobody has.
+     * the first address that no device has.
      *
      * @param avoid factory and planned addresses and factory gateways there
      * @return empty when every host from there down is in use

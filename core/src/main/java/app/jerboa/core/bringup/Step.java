@@ -7,7 +7,7 @@ import java.util.Optional;
 /**
  * One line of the run sheet.
  *
- * @param device whom it is about; empty for hops
+ * @param device it is about; empty for hops
  * @param laptop where the laptop must be while this step is done, or the address it is given more
  */
 public record Step(Kind kind, Optional<DeviceId> device, LaptopAddress laptop) {

@@ -19,7 +19,7 @@ final class Stepping {
     private final List<Chain> chains;
     private final LaptopAddress home;
     private final List<LaptopAddress> places;
-    private final Method method;
+    private final BringUpMethod method;
     private final List<Step> steps = new ArrayList<>();
     private final Map<Integer, List<Integer>> rivals = new HashMap<>();
 
@@ -38,7 +38,7 @@ final class Stepping {
             List<Chain> chains,
             LaptopAddress home,
             List<LaptopAddress> places,
-            Method method) {
+            BringUpMethod method) {
         this.devices = devices;
         this.chains = chains;
         this.home = home;
@@ -64,7 +64,7 @@ final class Stepping {
         if (!hops) {
             places.forEach(p -> steps.add(new Step(Step.Kind.ALIAS, Optional.empty(), p)));
         }
-        if (method == Method.PORT) {
+        if (method == BringUpMethod.PORT) {
             plugAllWithPortsOff();
         }
         order.forEach(this::take);
@@ -164,7 +164,7 @@ final class Stepping {
         }
     }
 
-    /** Whoever this one counts on: its rivals that were set before, and what it hangs on. */
+    /** What this one counts on: its rivals that were set before, and what it hangs on. */
     private void seeRivalsGone(int i) {
         Chain chain = chains.get(i);
         if (chain.rivals() >= 0) {

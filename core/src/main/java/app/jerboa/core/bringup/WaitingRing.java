@@ -13,7 +13,7 @@ public final class WaitingRing {
     private WaitingRing() {}
 
     /**
-     * Everybody who waits in a ring or behind one, in the order given; empty when all can come up.
+     * Devices that wait in a ring or behind one, in the order given; empty when all can come up.
      */
     public static List<DeviceId> of(List<NewDevice> devices) {
         Map<DeviceId, Set<DeviceId>> waiting = new HashMap<>();

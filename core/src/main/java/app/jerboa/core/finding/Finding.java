@@ -13,7 +13,7 @@ import java.util.TreeMap;
  * Something a rule noticed, as code and facts.
  *
  * @param code what kind
- * @param devices whom it concerns, in the order the rule names them, never empty
+ * @param devices it concerns, in the order the rule names them, never empty
  * @param field the field that shows it
  * @param facts values for the wording, by name
  * @param fixes what would clear it, best first; may be empty

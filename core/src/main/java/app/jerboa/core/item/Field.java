@@ -62,41 +62,41 @@ public enum Field {
     WORKSHOP(ItemKind.SITE, "workshop", FieldType.number(1, 10_000).orNone(), ""),
     /** Jerboa runs on the technician's laptop while others use it. */
     LAPTOP_SERVES(ItemKind.SITE, "laptopServes", FieldType.of(Shape.FLAG), "false"),
-    SCHOOL_ADDRESSES(
+    PRACTICE_ADDRESSES(
             ItemKind.SITE,
             "schoolAddresses",
             FieldType.choice("static", "reservation", "lease"),
             "static"),
-    SCHOOL_REACH(
+    PRACTICE_REACH(
             ItemKind.SITE,
             "schoolReach",
             FieldType.choice("hop", "second-address", "lease", "search", "switch-port"),
             "hop"),
-    SCHOOL_WIRING(
+    PRACTICE_WIRING(
             ItemKind.SITE,
             "schoolWiring",
             FieldType.choice("ip", "rs-232", "rs-485", "mixed"),
             "mixed"),
-    SCHOOL_FILLING(
+    PRACTICE_FILLING(
             ItemKind.SITE,
             "schoolFilling",
             FieldType.choice("web-page", "panel", "search", "counting", "mixed"),
             "mixed"),
-    SCHOOL_POWER(
+    PRACTICE_POWER(
             ItemKind.SITE,
             "schoolPower",
             FieldType.choice("poe", "local", "over-the-run", "battery", "mixed"),
             "mixed"),
-    SCHOOL_FOCUS(
+    PRACTICE_FOCUS(
             ItemKind.SITE, "schoolFocus", FieldType.choice("locked", "auto", "tracking"), "locked"),
-    SCHOOL_STICK(
+    PRACTICE_STICK(
             ItemKind.SITE, "schoolStick", FieldType.choice("progressive", "linear"), "progressive"),
-    SCHOOL_ACCESS(
+    PRACTICE_ACCESS(
             ItemKind.SITE,
             "schoolAccess",
             FieldType.choice("direct", "through-recorder"),
             "direct"),
-    SCHOOL_PRESETS(
+    PRACTICE_PRESETS(
             ItemKind.SITE,
             "schoolPresets",
             FieldType.choice("camera", "controller", "software", "mixed"),
@@ -262,14 +262,17 @@ public enum Field {
     /** In hundredths of the house's currency. */
     HUNDREDTHS(ItemKind.PRICE, "hundredths", FieldType.number(0, 100_000_000), "0"),
 
-    /** For whom it is done; none when it is done once for all of a profile. */
+    /** The device it is done for; none when it is done once for all of a profile. */
     DONE_FOR(ItemKind.PREPARED, "device", FieldType.to(ItemKind.DEVICE).orNone(), ""),
     DONE_PROFILE(ItemKind.PREPARED, "profile", FieldType.of(Shape.PROFILE), ""),
     /** What was fetched, loaded, charged or reset. */
     DONE_WHAT(ItemKind.PREPARED, "what", FieldType.text(1, 120), ""),
     DONE_BY(ItemKind.PREPARED, "person", FieldType.name(100), ""),
 
-    /** Whose it is; none when it is the house's, as the passphrase of a wireless network. */
+    /**
+     * The device it belongs to; none when it is the house's, as the passphrase of a wireless
+     * network.
+     */
     SECRET_FOR(ItemKind.SECRET, "device", FieldType.to(ItemKind.DEVICE).orNone(), ""),
     SECRET_USE(ItemKind.SECRET, "use", FieldType.choice(Secrets.USES), "password"),
     /** The user it belongs to, the network's name, or the service. */
@@ -277,7 +280,7 @@ public enum Field {
     /** Encrypted; only the server can open it. */
     SEALED(ItemKind.SECRET, "sealed", FieldType.text(1, 1000), ""),
     /** The same for the same secret, and nothing else can be told from it. */
-    PRINT(ItemKind.SECRET, "print", FieldType.text(1, 100), ""),
+    FINGERPRINT(ItemKind.SECRET, "print", FieldType.text(1, 100), ""),
     SECRET_ORIGIN(ItemKind.SECRET, "origin", FieldType.choice(Secrets.ORIGINS), "typed"),
 
     /** A whole profile as its JSON. */

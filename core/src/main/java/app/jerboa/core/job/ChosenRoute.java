@@ -2,7 +2,7 @@ package app.jerboa.core.job;
 
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
-import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.value.DeviceId;
 import java.util.Optional;
 
@@ -16,7 +16,7 @@ import java.util.Optional;
 public record ChosenRoute(
         long id,
         long line,
-        Function function,
+        RemoteFunction function,
         DeviceId controller,
         String protocol,
         Optional<DeviceId> through)

@@ -18,7 +18,7 @@ import java.util.OptionalInt;
  * @param materials how cable and spares are counted
  * @param outside the house's line to the outside
  * @param bringUp what a bring-up goes by
- * @param schools the way chosen in each matter where practitioners differ
+ * @param practices the way chosen in each matter where practitioners differ
  */
 public record Habits(
         String standard,
@@ -30,7 +30,7 @@ public record Habits(
         Materials materials,
         Outside outside,
         BringUp bringUp,
-        Map<Field, String> schools) {
+        Map<Field, String> practices) {
     /**
      * How cable and spares are counted.
      *
@@ -57,11 +57,11 @@ public record Habits(
     public record BringUp(StepTimes times, OptionalInt workshopMinutes, boolean laptopServes) {}
 
     public Habits {
-        schools = Collections.unmodifiableMap(new EnumMap<>(schools));
+        practices = Collections.unmodifiableMap(new EnumMap<>(practices));
     }
 
     /** The way chosen in a matter, for example {@code static}. */
-    public String school(Field matter) {
-        return schools.get(matter);
+    public String practice(Field matter) {
+        return practices.get(matter);
     }
 }

@@ -43,7 +43,7 @@ public record Job(
         List<OwnProfile> profiles,
         List<Waiver> waivers,
         Worked worked) {
-    /** Who holds the address that each subnet promises to the technician. */
+    /** The device that holds the address which each subnet promises to the technician. */
     private static final String LAPTOP = "the technician’s laptop";
 
     private static final Comparator<JobItem> BY_ID = Comparator.comparingLong(i -> i.ref().id());

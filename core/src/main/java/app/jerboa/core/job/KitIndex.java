@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Who is who, and what is fitted to whom, without searching. */
+/** Devices by id and what is fitted to each, without searching. */
 public final class KitIndex {
     private static final Set<ItemKind> READS = EnumSet.of(ItemKind.DEVICE, ItemKind.MOUNT);
 

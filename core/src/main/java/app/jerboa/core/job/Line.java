@@ -2,7 +2,7 @@ package app.jerboa.core.job;
 
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
-import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.value.DeviceId;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -31,7 +31,7 @@ public record Line(
         Optional<Key> paint,
         Optional<Input> input,
         OptionalInt tally,
-        Optional<Set<Function>> wants)
+        Optional<Set<RemoteFunction>> wants)
         implements JobItem {
     /** Every key it sits on: the controller's, a second one's, the paint panel's. */
     public Stream<Key> keys() {

@@ -8,7 +8,7 @@ import java.util.Optional;
 /**
  * One thing of the before-the-van-leaves list that is done.
  *
- * @param device for whom; empty when it is done once for all of the profile
+ * @param device it is done for; empty when it is done once for all of the profile
  * @param what as the list says it
  */
 public record Prepared(

@@ -9,11 +9,11 @@ import java.util.Optional;
 /**
  * A password, key or passphrase. What it is, only the server can tell.
  *
- * @param device whose it is; empty when it is the house's
+ * @param device it belongs to; empty when it is the house's
  * @param use one of {@link Secrets#USES}
  * @param name the user, the network or the service it belongs to; may be blank
  * @param sealed encrypted
- * @param print the same for the same secret
+ * @param fingerprint the same for the same secret
  * @param origin one of {@link Secrets#ORIGINS}
  */
 public record Secret(
@@ -22,7 +22,7 @@ public record Secret(
         String use,
         String name,
         String sealed,
-        String print,
+        String fingerprint,
         String origin)
         implements JobItem {
     @Override

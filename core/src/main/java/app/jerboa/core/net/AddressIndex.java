@@ -87,8 +87,8 @@ final class AddressIndex {
     }
 
     /**
-     * The plan's moves for these devices, whoever moves with them, and whoever stands where they
-     * go, as one fix: taken alone it leaves no two devices on one address.
+     * The plan's moves for these devices, for those that move with them, and for those that stand
+     * where they go, as one fix: taken alone it leaves no two devices on one address.
      */
     List<Fix> moving(Collection<DeviceId> wanted) {
         Set<Integer> groups = new LinkedHashSet<>();

@@ -4,7 +4,8 @@ import app.jerboa.core.value.DeviceId;
 import java.util.List;
 
 /**
- * The outcome of planning: who gets another address, and who could not be placed.
+ * The outcome of planning: the devices that get another address, and those that could not be
+ * placed.
  *
  * @param moves in device order; empty when the plan stands as it is
  * @param unplaced devices for which no address is left: what they had may be given to others, so

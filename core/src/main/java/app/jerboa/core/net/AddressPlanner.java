@@ -14,12 +14,12 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Works out who needs another address and which, moving as few devices as it can.
+ * Works out which devices need another address and which one, moving as few devices as it can.
  *
  * <p>Order of priorities: usable addresses and counting runs first; devices set on site stay; the
  * fewest planned devices move; then the lowest address in the role's block; then anywhere free.
- * Counting runs are placed together, then everyone whose address is sound stays, then the rest is
- * placed in line order, cameras side by side where they fit.
+ * Counting runs are placed together, then every device whose address is sound stays, then the rest
+ * is placed in line order, cameras side by side where they fit.
  */
 public final class AddressPlanner {
     private final AddressFacts facts;
@@ -73,7 +73,7 @@ public final class AddressPlanner {
         return new AddressPlan(moves(), unplaced);
     }
 
-    /** Whose run has no place keeps no address: theirs may be given to others. */
+    /** Cameras whose run has no place keep no address: theirs may be given to others. */
     private void placeRuns(List<RunPattern> runs) {
         for (RunPattern run : runs) {
             run.spots().forEach(k -> inRun.add(k.camera()));

@@ -6,7 +6,8 @@ import java.util.Optional;
 /**
  * One device getting an address, and why.
  *
- * @param group moves with one number belong together: a counting run and whoever makes room for it
+ * @param group moves with one number belong together: a counting run and the devices that make room
+ *     for it
  */
 public record Move(DeviceId device, Optional<Ipv4> from, Ipv4 to, Reason reason, int group) {
     public enum Reason {

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 
-/** Is each device's address a host of the subnet, and nobody else's ground? */
+/** Is each device's address a host of the subnet, outside the house's own ranges? */
 final class PlaceChecks implements AddressCheck {
     @Override
     public void check(AddressIndex index, Consumer<Finding> report) {

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
  * set on site, then the fewest planned ones, then inside the cameras' block, then lowest. Each spot
  * is judged for its own camera: the DHCP pool is open to those that are reserved in it.
  *
- * <p>A start some camera already agrees with is scored one by one; of the starts nobody agrees
- * with, only the lowest that displaces nobody can win, so the search stays O(n log n).
+ * <p>A start some camera already agrees with is scored one by one; of the starts no camera agrees
+ * with, only the lowest that displaces no device can win, so the search stays O(n log n).
  */
 final class RunPlacement {
     /** Beyond this many starts a full search is given up; a subnet that crowded has few anyway. */
@@ -78,13 +78,13 @@ final class RunPlacement {
         return Stream.concat(agreed().stream(), Stream.of(all)).min(Score.ORDER).orElse(all);
     }
 
-    /** Every camera of it moves, and nobody else. */
+    /** Every camera of it moves, and no other device. */
     Score allMoved() {
         int set = (int) run.spots().stream().filter(k -> devices.get(k.camera()).set()).count();
         return new Score(set, run.spots().size() - set, false, 0);
     }
 
-    /** The best start that nobody need agree with. */
+    /** The best start that no camera need agree with. */
     Optional<Score> fresh() {
         Optional<Long> anywhere = lowestUndisturbed(subnet.hosts());
         Stream<Long> starts =
@@ -114,7 +114,7 @@ final class RunPlacement {
     }
 
     /**
-     * The lowest usable start that also displaces nobody, with all cameras within {@code range}.
+     * The lowest usable start that also displaces no device, with all cameras within {@code range}.
      */
     private Optional<Long> lowestUndisturbed(Ipv4Range range) {
         long first = range.first().bits();

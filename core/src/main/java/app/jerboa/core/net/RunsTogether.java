@@ -167,7 +167,7 @@ final class RunsTogether {
         }
     }
 
-    /** With all of the runs from the k-th on moved and nobody else: no place costs less. */
+    /** With all runs from the k-th on moved and no other device: no place costs less. */
     private Cost whenAllMove(int k, Cost cost, List<Integer> later) {
         Cost all = cost;
         for (int i : later.subList(k, later.size())) {

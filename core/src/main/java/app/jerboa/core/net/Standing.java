@@ -33,7 +33,7 @@ final class Standing implements Obstacles {
                                         }));
     }
 
-    /** Who stands there, one that is set on site before others. */
+    /** The device that stands there; one that is set on site goes before others. */
     Optional<AddressedDevice> at(Ipv4 address) {
         return byAddress.getOrDefault(address.bits(), List.of()).stream()
                 .max(Comparator.comparing(AddressedDevice::set));

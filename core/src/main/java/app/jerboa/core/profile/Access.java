@@ -4,7 +4,7 @@ import app.jerboa.core.value.Fact;
 import java.util.OptionalInt;
 
 /**
- * Who may talk to a device, and what it wants first.
+ * What talks to a device, and what it wants first.
  *
  * @param remoteAt where remote control is enabled; empty when it always is
  */

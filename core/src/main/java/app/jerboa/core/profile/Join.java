@@ -2,38 +2,38 @@ package app.jerboa.core.profile;
 
 /** What a port is for a plug. */
 public enum Join {
-    ETHERNET(Signal.NETWORK, Flow.BOTH),
-    CONSOLE(Signal.NONE, Flow.BOTH),
-    SDI_IN(Signal.SDI, Flow.IN),
-    SDI_OUT(Signal.SDI, Flow.OUT),
-    HDMI_IN(Signal.HDMI, Flow.IN),
-    HDMI_OUT(Signal.HDMI, Flow.OUT),
-    COMPOSITE_OUT(Signal.COMPOSITE, Flow.OUT),
+    ETHERNET(Signal.NETWORK, SignalFlow.BOTH),
+    CONSOLE(Signal.NONE, SignalFlow.BOTH),
+    SDI_IN(Signal.SDI, SignalFlow.IN),
+    SDI_OUT(Signal.SDI, SignalFlow.OUT),
+    HDMI_IN(Signal.HDMI, SignalFlow.IN),
+    HDMI_OUT(Signal.HDMI, SignalFlow.OUT),
+    COMPOSITE_OUT(Signal.COMPOSITE, SignalFlow.OUT),
     /** The side of the camera or pad; pictures and presses go out of it. */
-    USB_DEVICE(Signal.USB, Flow.OUT),
-    USB_HOST(Signal.USB, Flow.IN),
-    RS_232_IN(Signal.RS_232, Flow.IN),
-    RS_232_OUT(Signal.RS_232, Flow.OUT),
-    RS_422(Signal.RS_422, Flow.BOTH),
-    RS_485(Signal.RS_485, Flow.BOTH),
-    AUDIO_IN(Signal.AUDIO, Flow.IN),
-    AUDIO_OUT(Signal.AUDIO, Flow.OUT),
-    DC_IN(Signal.DC, Flow.IN),
-    DC_OUT(Signal.DC, Flow.OUT),
-    MAINS_IN(Signal.NONE, Flow.IN),
-    MULTICORE(Signal.MULTICORE, Flow.BOTH),
-    FIBRE(Signal.FIBRE, Flow.BOTH),
-    REFERENCE_IN(Signal.NONE, Flow.IN),
-    TALLY(Signal.TALLY, Flow.BOTH),
-    LENS(Signal.NONE, Flow.BOTH),
-    CARD(Signal.NONE, Flow.BOTH),
-    COMPOSITE_IN(Signal.COMPOSITE, Flow.IN);
+    USB_DEVICE(Signal.USB, SignalFlow.OUT),
+    USB_HOST(Signal.USB, SignalFlow.IN),
+    RS_232_IN(Signal.RS_232, SignalFlow.IN),
+    RS_232_OUT(Signal.RS_232, SignalFlow.OUT),
+    RS_422(Signal.RS_422, SignalFlow.BOTH),
+    RS_485(Signal.RS_485, SignalFlow.BOTH),
+    AUDIO_IN(Signal.AUDIO, SignalFlow.IN),
+    AUDIO_OUT(Signal.AUDIO, SignalFlow.OUT),
+    DC_IN(Signal.DC, SignalFlow.IN),
+    DC_OUT(Signal.DC, SignalFlow.OUT),
+    MAINS_IN(Signal.NONE, SignalFlow.IN),
+    MULTICORE(Signal.MULTICORE, SignalFlow.BOTH),
+    FIBRE(Signal.FIBRE, SignalFlow.BOTH),
+    REFERENCE_IN(Signal.NONE, SignalFlow.IN),
+    TALLY(Signal.TALLY, SignalFlow.BOTH),
+    LENS(Signal.NONE, SignalFlow.BOTH),
+    CARD(Signal.NONE, SignalFlow.BOTH),
+    COMPOSITE_IN(Signal.COMPOSITE, SignalFlow.IN);
 
     private final Signal signal;
 
-    private final Flow flow;
+    private final SignalFlow flow;
 
-    Join(Signal signal, Flow flow) {
+    Join(Signal signal, SignalFlow flow) {
         this.signal = signal;
         this.flow = flow;
     }
@@ -42,7 +42,7 @@ public enum Join {
         return signal;
     }
 
-    public Flow flow() {
+    public SignalFlow flow() {
         return flow;
     }
 

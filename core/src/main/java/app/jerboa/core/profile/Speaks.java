@@ -18,4 +18,4 @@ public record Speaks(
         @Fact("Sends") boolean sends,
         @Fact("Needs user and password") boolean secured,
         @Fact("Two-way") boolean twoWay,
-        @Fact("Carries") List<Function> carries) {}
+        @Fact("Carries") List<RemoteFunction> carries) {}

@@ -5,7 +5,7 @@ public final class SerialTiming {
     /** A command of 9 octets, its acknowledgement and its completion of 3 each. */
     private static final int OCTETS = 15;
 
-    /** A command of the D protocol, which nobody answers. */
+    /** A command of the D protocol, which is never answered. */
     private static final int SILENT_OCTETS = 7;
 
     private SerialTiming() {}

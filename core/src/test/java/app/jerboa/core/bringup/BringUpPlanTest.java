@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class BringUpPlanTest {
-    private static BringUpPlan plan(Method method, List<NewDevice> devices) {
+    private static BringUpPlan plan(BringUpMethod method, List<NewDevice> devices) {
         return BringUpPlan.of(method, false, devices, HOME, StepTimes.usual());
     }
 
@@ -46,7 +46,7 @@ class BringUpPlanTest {
         "LEASE, 6, 90, 1595",
         "PORT, 6, 90, 1595"
     })
-    void timeOfRivals(Method method, int n, int boot, int seconds) {
+    void timeOfRivals(BringUpMethod method, int n, int boot, int seconds) {
         assertThat(plan(method, rivals(n, boot)).seconds()).isEqualTo(seconds);
     }
 
@@ -57,9 +57,9 @@ class BringUpPlanTest {
     void leasesFreeRivalsEarlier() {
         List<NewDevice> two = rivals(2, 90).stream().map(BringUpPlanTest::withToggle).toList();
         // 20+90+30+90 | second: 20 (set of the first 60 and its boot beside) 90+30+90+60+90+15
-        assertThat(plan(Method.LEASE, two).seconds()).isEqualTo(230 + 395);
-        assertThat(plan(Method.LEASE, two).otherwise()).isEmpty();
-        assertThat(plan(Method.LEASE, rivals(2, 90)).otherwise()).hasSize(2);
+        assertThat(plan(BringUpMethod.LEASE, two).seconds()).isEqualTo(230 + 395);
+        assertThat(plan(BringUpMethod.LEASE, two).otherwise()).isEmpty();
+        assertThat(plan(BringUpMethod.LEASE, rivals(2, 90)).otherwise()).hasSize(2);
     }
 
     private static NewDevice withToggle(NewDevice d) {
@@ -79,7 +79,7 @@ class BringUpPlanTest {
     @Test
     void portsArePluggedFirstAndEnabledOneByOne() {
         List<NewDevice> two = rivals(2, 90).stream().map(BringUpPlanTest::withToggle).toList();
-        BringUpPlan plan = plan(Method.PORT, two);
+        BringUpPlan plan = plan(BringUpMethod.PORT, two);
         assertThat(plan.seconds()).isEqualTo(20 + 2 * 20 + 2 * (5 + 90 + 60 + 90) + 15);
         assertThat(kinds(plan).subList(0, 4))
                 .containsExactly(
@@ -89,7 +89,7 @@ class BringUpPlanTest {
     @Test
     void labelsAreStuckOnWhileDevicesBoot() {
         BringUpPlan bench =
-                BringUpPlan.of(Method.ALIAS, true, rivals(6, 90), HOME, StepTimes.usual());
+                BringUpPlan.of(BringUpMethod.ALIAS, true, rivals(6, 90), HOME, StepTimes.usual());
         assertThat(bench.seconds()).isEqualTo(1595);
         assertThat(bench.sheet().count(Step.Kind.LABEL)).isEqualTo(6);
     }
@@ -105,7 +105,7 @@ class BringUpPlanTest {
                         device(1, "192.168.77.10", 60),
                         device(2, "172.29.3.20", 20),
                         device(3, "192.168.77.10", 60));
-        List<Step> steps = plan(Method.HOP, devices).sheet().steps();
+        List<Step> steps = plan(BringUpMethod.HOP, devices).sheet().steps();
         assertThat(steps)
                 .filteredOn(s -> s.kind() == Step.Kind.HOP_OUT)
                 .extracting(s -> s.laptop().toString())
@@ -118,8 +118,8 @@ class BringUpPlanTest {
 
     /** For every method and many halls: the rules hold, whatever the order. */
     @ParameterizedTest
-    @EnumSource(Method.class)
-    void everySheetKeepsTheRules(Method method) {
+    @EnumSource(BringUpMethod.class)
+    void everySheetKeepsTheRules(BringUpMethod method) {
         Random random = new Random(7);
         for (int round = 0; round < 200; round++) {
             List<NewDevice> devices = SomeDevices.random(random, 1 + random.nextInt(12));
@@ -132,12 +132,15 @@ class BringUpPlanTest {
     /** Least time, against trying every order. */
     @ParameterizedTest
     @EnumSource(
-            value = Method.class,
+            value = BringUpMethod.class,
             names = {"HOP", "ALIAS", "LEASE", "PORT"})
-    void noOrderTakesLessTime(Method method) {
+    void noOrderTakesLessTime(BringUpMethod method) {
         Random random = new Random(11);
         for (int round = 0; round < 42; round++) {
-            int n = round < 40 ? 1 + random.nextInt(4) : round < 41 || method != Method.HOP ? 5 : 6;
+            int n =
+                    round < 40
+                            ? 1 + random.nextInt(4)
+                            : round < 41 || method != BringUpMethod.HOP ? 5 : 6;
             List<NewDevice> devices = SomeDevices.random(random, n);
             BringUpPlan plan = plan(method, devices);
             assertThat(plan.seconds())
@@ -152,7 +155,7 @@ class BringUpPlanTest {
         List<NewDevice> devices = new ArrayList<>(rivals(3, 60));
         devices.set(0, withProgress(devices.get(0), Set.of(Work.PLUG), 40));
         devices.set(1, withProgress(devices.get(1), Set.of(Work.PLUG, Work.SET), 0));
-        BringUpPlan plan = plan(Method.ALIAS, devices);
+        BringUpPlan plan = plan(BringUpMethod.ALIAS, devices);
         assertThat(plan.sheet().steps())
                 .filteredOn(s -> s.device().equals(Optional.of(new DeviceId(1))))
                 .extracting(Step::kind)
@@ -220,12 +223,12 @@ class BringUpPlanTest {
         private final Set<DeviceId> gone = new HashSet<>();
         private final Set<DeviceId> left = new HashSet<>();
         private final Set<DeviceId> verified = new HashSet<>();
-        private final Method method;
+        private final BringUpMethod method;
         private final boolean bench;
         private final Set<String> aliases = new HashSet<>();
         private LaptopAddress laptop = HOME;
 
-        Watched(List<NewDevice> devices, Method method, boolean bench) {
+        Watched(List<NewDevice> devices, BringUpMethod method, boolean bench) {
             devices.forEach(d -> this.devices.put(d.id(), d));
             this.method = method;
             this.bench = bench;
@@ -236,9 +239,9 @@ class BringUpPlanTest {
             assertThat(verified).isEqualTo(devices.keySet());
             assertThat(sheet.count(Step.Kind.LABEL)).isEqualTo(bench ? devices.size() : 0);
             assertThat(laptop).isEqualTo(HOME);
-            if (method == Method.HOP_EACH || method == Method.ALIAS) {
+            if (method == BringUpMethod.HOP_EACH || method == BringUpMethod.ALIAS) {
                 assertThat(sheet.count(Step.Kind.HOP_OUT))
-                        .isLessThanOrEqualTo(method == Method.ALIAS ? 0 : devices.size());
+                        .isLessThanOrEqualTo(method == BringUpMethod.ALIAS ? 0 : devices.size());
             }
         }
 
@@ -255,7 +258,9 @@ class BringUpPlanTest {
                 case SET, RESET, UPDATE -> {
                     assertThat(powered).contains(d.id());
                     assertThat(reaches(d)).as("%s of %s", step, d).isTrue();
-                    if (method == Method.LEASE && d.leaseToggle() && step.kind() == Step.Kind.SET) {
+                    if (method == BringUpMethod.LEASE
+                            && d.leaseToggle()
+                            && step.kind() == Step.Kind.SET) {
                         left.add(d.id());
                     }
                 }
@@ -270,7 +275,7 @@ class BringUpPlanTest {
 
         private boolean reaches(NewDevice d) {
             return d.start().isEmpty()
-                    || method == Method.LEASE && d.leaseToggle()
+                    || method == BringUpMethod.LEASE && d.leaseToggle()
                     || laptop.subnet().equals(d.start().get().subnet())
                     || aliases.contains(d.start().get().subnet().toString());
         }
@@ -297,7 +302,7 @@ class BringUpPlanTest {
                                 device(1, "192.168.77.10", 60).start().orElseThrow(),
                                 Ipv4.parse("192.168.77.250"),
                                 60));
-        assertThat(plan(Method.HOP, devices).sheet().steps().get(0).laptop().toString())
+        assertThat(plan(BringUpMethod.HOP, devices).sheet().steps().get(0).laptop().toString())
                 .isEqualTo("192.168.77.249/24");
     }
 }

@@ -15,22 +15,22 @@ final class EveryOrder {
     private static final int NEVER = 1 << 28;
 
     private final List<NewDevice> devices;
-    private final Method method;
+    private final BringUpMethod method;
     private final StepTimes times = StepTimes.usual();
     private final List<List<Work>> chains = new ArrayList<>();
     private boolean hopping;
     private int best;
 
-    EveryOrder(List<NewDevice> devices, Method method) {
+    EveryOrder(List<NewDevice> devices, BringUpMethod method) {
         this.devices = devices;
         this.method = method;
     }
 
     int least() {
-        if (method == Method.HOP) {
+        if (method == BringUpMethod.HOP) {
             return least(true);
         }
-        return method == Method.PORT ? Math.min(least(true), least(false)) : least(false);
+        return method == BringUpMethod.PORT ? Math.min(least(true), least(false)) : least(false);
     }
 
     private int least(boolean hops) {
@@ -40,7 +40,7 @@ final class EveryOrder {
         int before = 0;
         for (NewDevice d : devices) {
             List<Work> chain = new ArrayList<>();
-            boolean port = method == Method.PORT && d.switchedPort();
+            boolean port = method == BringUpMethod.PORT && d.switchedPort();
             before += port ? times.of(Work.PLUG) : 0;
             chain.add(port ? Work.PORT : Work.PLUG);
             if (d.needs().contains(Work.RESET)) {
@@ -58,7 +58,7 @@ final class EveryOrder {
         if (!hops) {
             long subnets =
                     devices.stream()
-                            .filter(d -> method != Method.LEASE || !d.leaseToggle())
+                            .filter(d -> method != BringUpMethod.LEASE || !d.leaseToggle())
                             .flatMap(d -> d.start().stream())
                             .map(FactoryAddress::subnet)
                             .distinct()
@@ -71,7 +71,7 @@ final class EveryOrder {
     }
 
     private boolean leases(NewDevice d) {
-        return method == Method.LEASE && d.leaseToggle() && d.start().isPresent();
+        return method == BringUpMethod.LEASE && d.leaseToggle() && d.start().isPresent();
     }
 
     private String place(NewDevice d) {

@@ -12,15 +12,15 @@ class GreedyTest {
     /** Seven and eight devices are ordered by the quick way: held against the thorough one. */
     @ParameterizedTest
     @EnumSource(
-            value = Method.class,
+            value = BringUpMethod.class,
             names = {"HOP", "ALIAS", "LEASE"})
-    void isCloseToTheLeast(Method method) {
+    void isCloseToTheLeast(BringUpMethod method) {
         Random random = new Random(5);
         double excess = 0;
         int rounds = 12;
         for (int round = 0; round < rounds; round++) {
             List<NewDevice> devices = SomeDevices.random(random, 7 + random.nextInt(2));
-            boolean hops = method == Method.HOP;
+            boolean hops = method == BringUpMethod.HOP;
             var subnets =
                     devices.stream()
                             .flatMap(d -> d.start().stream())
@@ -43,9 +43,17 @@ class GreedyTest {
         List<NewDevice> devices = SomeDevices.random(new Random(9), 30);
         assertThat(
                         BringUpPlan.of(
-                                Method.ALIAS, false, devices, SomeDevices.HOME, StepTimes.usual()))
+                                BringUpMethod.ALIAS,
+                                false,
+                                devices,
+                                SomeDevices.HOME,
+                                StepTimes.usual()))
                 .isEqualTo(
                         BringUpPlan.of(
-                                Method.ALIAS, false, devices, SomeDevices.HOME, StepTimes.usual()));
+                                BringUpMethod.ALIAS,
+                                false,
+                                devices,
+                                SomeDevices.HOME,
+                                StepTimes.usual()));
     }
 }

@@ -54,7 +54,7 @@ public final class RandomJobs {
                         Field.NUMBERING, any("numbers", "letters", "from-zero"),
                         Field.USUAL_RUN, any("30", "24.384", "7.5"),
                         Field.POWER_HEADROOM, Integer.toString(random.nextInt(81)),
-                        Field.SCHOOL_ADDRESSES, any("static", "reservation", "lease")));
+                        Field.PRACTICE_ADDRESSES, any("static", "reservation", "lease")));
     }
 
     private String any(String... words) {

@@ -127,11 +127,11 @@ public final class SomeProfiles {
     }
 
     public SomeProfiles speaking(Protocol protocol, Transport over, boolean sends) {
-        return speaking(protocol, over, sends, Function.PAN_TILT, Function.ZOOM);
+        return speaking(protocol, over, sends, RemoteFunction.PAN_TILT, RemoteFunction.ZOOM);
     }
 
     public SomeProfiles speaking(
-            Protocol protocol, Transport over, boolean sends, Function... carries) {
+            Protocol protocol, Transport over, boolean sends, RemoteFunction... carries) {
         boolean port = over == Transport.UDP || over == Transport.TCP;
         return speaking(protocol, over, sends, port ? 52381 : 0, carries);
     }
@@ -140,7 +140,7 @@ public final class SomeProfiles {
      * @param port 0 for none
      */
     public SomeProfiles speaking(
-            Protocol protocol, Transport over, boolean sends, int port, Function... carries) {
+            Protocol protocol, Transport over, boolean sends, int port, RemoteFunction... carries) {
         speaks.add(
                 new Speaks(
                         protocol,

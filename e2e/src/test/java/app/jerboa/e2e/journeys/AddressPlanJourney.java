@@ -64,7 +64,7 @@ class AddressPlanJourney extends Jerboa {
         Locator other = desk.row("Cameras from 10.44.8.41");
         assertThat(other).containsText("10.44.8.41 to 10.44.8.49");
         assertThat(other).containsText("clears ADDR-GAP, ADDR-TAKEN");
-        desk.press("Try this school");
+        desk.press("Try this practice");
         assertThat(desk.row("All static and reserved")).isVisible();
         other.getByRole(AriaRole.BUTTON).click();
         desk.press("Apply");

@@ -89,10 +89,10 @@ class KitJourney extends Jerboa {
     @Test
     void habitsChangePlanAndFindingsAtOnce() {
         desk.open(desk.freshJob(), "site");
-        Locator schools = desk.page.getByLabel("Schools");
+        Locator practices = desk.page.getByLabel("Working practice");
         desk.press("Change: Control wiring");
         option("IP").click();
-        assertThat(schools).containsText("Without it: L10, L11, L12, L13");
+        assertThat(practices).containsText("Without it: L10, L11, L12, L13");
         desk.press("Change: Numbering");
         option("letters: LA, LB, LC").click();
         assertThat(desk.page.locator("aside [data-code=NAME-HABIT]")).containsText("LA");

@@ -31,7 +31,7 @@ class PeopleJourney extends Jerboa {
         desk.open(job, "addresses");
         assertThat(desk.row("L1").getByRole(AriaRole.BUTTON)).hasCount(0);
         assertThat(desk.button("Undo")).hasCount(0);
-        assertThat(desk.page.getByText("Your part in this job is to look on")).isVisible();
+        assertThat(desk.page.getByText("Your role in this job is to look on")).isVisible();
         desk.open(job, "desk");
         assertThat(
                         desk.page.getByRole(
@@ -39,7 +39,7 @@ class PeopleJourney extends Jerboa {
                 .isVisible();
         desk.page.keyboard().press("1");
         assertThat(desk.page.getByRole(AriaRole.ALERT))
-                .containsText("Your part in this job is viewer");
+                .containsText("Your role in this job is viewer");
         desk.open(job, "people");
         assertThat(desk.row("Ines Quay (you)")).hasCount(0);
         assertThat(desk.row("Ines Quay")).containsText("viewer");

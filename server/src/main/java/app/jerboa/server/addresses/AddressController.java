@@ -50,9 +50,9 @@ class AddressController {
      * @param start cameras from this host on
      * @param cidr another range for the subnet of this id
      * @param gateway of that range
-     * @param school static, reservation or lease
+     * @param practice static, reservation or lease
      */
-    record WhatIfBody(String start, long subnet, String cidr, String gateway, String school) {}
+    record WhatIfBody(String start, long subnet, String cidr, String gateway, String practice) {}
 
     /**
      * What it would come to; applied by sending the changes.
@@ -152,10 +152,10 @@ class AddressController {
         } catch (IllegalArgumentException e) {
             throw bad(given(body.start()) ? "start" : "gateway", e.getMessage() + ".");
         }
-        if (!List.of("static", "reservation", "lease").contains(body.school())) {
-            throw bad("school", "Addresses are static, reservations or leases.");
+        if (!List.of("static", "reservation", "lease").contains(body.practice())) {
+            throw bad("practice", "Addresses are static, reservations or leases.");
         }
-        return AddressWhatIf.school(jobs.editor(), job, body.school());
+        return AddressWhatIf.practice(jobs.editor(), job, body.practice());
     }
 
     private static boolean given(String text) {

@@ -1,6 +1,6 @@
 package app.jerboa.server.bringup;
 
-import app.jerboa.core.bringup.Method;
+import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 class BringUpController {
     private static final int LONGEST_SAW = 300;
 
-    /** Method empty or left out for the recommended one. */
+    /** BringUpMethod empty or left out for the recommended one. */
     record StartBody(String method, boolean workshop) {}
 
     /** What was seen instead; the address it was seen at, if any. */
@@ -61,12 +61,13 @@ class BringUpController {
         return bringUps.start(job, method(body.method()), body.workshop(), person);
     }
 
-    private static Optional<Method> method(String word) {
+    private static Optional<BringUpMethod> method(String word) {
         if (word == null || word.isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(
-                Method.fromWire(word).orElseThrow(() -> bad("method", "There is no such method.")));
+                BringUpMethod.fromWire(word)
+                        .orElseThrow(() -> bad("method", "There is no such method.")));
     }
 
     /** On paper: the one under way, else as it would be by a method. */

@@ -1,7 +1,7 @@
 package app.jerboa.server.bringup;
 
+import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.Done;
-import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.bringup.BringUpRows.TakenRow;
 import java.time.OffsetDateTime;
@@ -12,7 +12,7 @@ import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface BringUpMapper {
-    Optional<RunRow> open(@Param("job") long job);
+    Optional<BringUpRow> open(@Param("job") long job);
 
     List<StepRow> steps(@Param("run") long run);
 

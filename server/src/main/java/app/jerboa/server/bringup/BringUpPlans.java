@@ -1,7 +1,7 @@
 package app.jerboa.server.bringup;
 
+import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.bringup.BringUpPlan;
-import app.jerboa.core.bringup.Method;
 import app.jerboa.core.bringup.NewDevice;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.bringup.StepTimes;
@@ -97,7 +97,8 @@ class BringUpPlans {
 
     private static Optional<String> noLaptopAddress(Jobs.Stored stored, List<NewDevice> devices) {
         try {
-            BringUpPlan.of(Method.HOP_EACH, false, devices, stored.laptopHome(), StepTimes.usual());
+            BringUpPlan.of(
+                    BringUpMethod.HOP_EACH, false, devices, stored.laptopHome(), StepTimes.usual());
             return Optional.empty();
         } catch (IllegalArgumentException e) {
             return Optional.of(
@@ -125,7 +126,7 @@ class BringUpPlans {
     List<Step> steps(
             Jobs.Stored stored,
             Hall hall,
-            Method method,
+            BringUpMethod method,
             boolean workshop,
             Map<DeviceId, NewDevice.Progress> progress,
             Set<DeviceId> aside) {

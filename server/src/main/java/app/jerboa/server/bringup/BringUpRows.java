@@ -1,7 +1,7 @@
 package app.jerboa.server.bringup;
 
+import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.bringup.LaptopAddress;
-import app.jerboa.core.bringup.Method;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.value.DeviceId;
 import java.time.OffsetDateTime;
@@ -22,7 +22,7 @@ final class BringUpRows {
      * @param aside ids of devices put aside, with spaces between
      * @param worldStartedAt null for those of before
      */
-    record RunRow(
+    record BringUpRow(
             long id,
             String method,
             boolean workshop,
@@ -38,8 +38,8 @@ final class BringUpRows {
         }
 
         /** Written in capitals by versions of before. */
-        Method how() {
-            return Method.fromWire(method).orElse(Method.HOP);
+        BringUpMethod how() {
+            return BringUpMethod.fromWire(method).orElse(BringUpMethod.HOP);
         }
     }
 

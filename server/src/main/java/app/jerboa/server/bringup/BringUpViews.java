@@ -16,7 +16,7 @@ import app.jerboa.core.job.bringup.StepActions;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.server.bringup.BringUpRows.RunRow;
+import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.rig.RigHands;
@@ -129,7 +129,7 @@ class BringUpViews {
                 .toList();
     }
 
-    BringUpView view(Jobs.Stored stored, Optional<RunRow> run, List<StepRow> steps) {
+    BringUpView view(Jobs.Stored stored, Optional<BringUpRow> run, List<StepRow> steps) {
         StepRow current = steps.stream().filter(s -> !s.done()).findFirst().orElse(null);
         WorldTime time = world.time();
         Instant now = time.now();
@@ -140,7 +140,7 @@ class BringUpViews {
                 run.isPresent(),
                 run.isPresent() && current == null,
                 run.map(r -> r.how().wire()).orElse(""),
-                run.map(RunRow::workshop).orElse(false),
+                run.map(BringUpRow::workshop).orElse(false),
                 run.map(r -> BringUpPlans.names(stored, r.asideIds())).orElse(""),
                 bodies(stored, steps),
                 Optional.ofNullable(current).map(StepRow::number),

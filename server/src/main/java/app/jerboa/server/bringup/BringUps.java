@@ -1,13 +1,13 @@
 package app.jerboa.server.bringup;
 
-import app.jerboa.core.bringup.Method;
+import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.bringup.Hall;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.Done;
-import app.jerboa.server.bringup.BringUpRows.RunRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
@@ -80,7 +80,7 @@ class BringUps {
     /** Outside any transaction: the hall is asked for its clock and its lights. */
     BringUpView view(long job) {
         Jobs.Stored stored = jobs.load(job);
-        Optional<RunRow> run = mapper.open(job);
+        Optional<BringUpRow> run = mapper.open(job);
         return views.view(stored, run, run.map(r -> mapper.steps(r.id())).orElse(List.of()));
     }
 
@@ -91,16 +91,16 @@ class BringUps {
     /**
      * @param method none for the recommended one; of no meaning when one is under way
      */
-    ResponseEntity<byte[]> sheet(long job, Optional<Method> method, boolean workshop) {
+    ResponseEntity<byte[]> sheet(long job, Optional<BringUpMethod> method, boolean workshop) {
         Jobs.Stored stored = jobs.load(job);
-        Optional<RunRow> run = mapper.open(job);
+        Optional<BringUpRow> run = mapper.open(job);
         Hall hall = Hall.of(stored.job());
         List<StepRow> rows =
                 run.map(r -> mapper.steps(r.id()))
                         .orElseGet(
                                 () -> {
                                     insistOnSoundPlan(stored, hall);
-                                    Method how = how(stored, hall, method, workshop);
+                                    BringUpMethod how = how(stored, hall, method, workshop);
                                     return StepRow.of(
                                             plans.steps(
                                                     stored, hall, how, workshop, Map.of(),
@@ -115,26 +115,27 @@ class BringUps {
                         name + ": run sheet", views.head(stored, rows), views.print(stored, rows)));
     }
 
-    private Method how(Jobs.Stored stored, Hall hall, Optional<Method> method, boolean workshop) {
+    private BringUpMethod how(
+            Jobs.Stored stored, Hall hall, Optional<BringUpMethod> method, boolean workshop) {
         return method.orElseGet(() -> plans.choice(stored, hall, workshop).recommended().method());
     }
 
     /**
      * @param method none for the recommended one
      */
-    BringUpView start(long job, Optional<Method> method, boolean workshop, Author by) {
+    BringUpView start(long job, Optional<BringUpMethod> method, boolean workshop, Author by) {
         Instant now = worldNow();
         transactions.executeWithoutResult(t -> begin(job, method, workshop, now, by));
         return view(job);
     }
 
     private void begin(
-            long job, Optional<Method> method, boolean workshop, Instant now, Author by) {
+            long job, Optional<BringUpMethod> method, boolean workshop, Instant now, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         Hall hall = Hall.of(stored.job());
         insistOnSoundPlan(stored, hall);
-        Method how = how(stored, hall, method, workshop);
+        BringUpMethod how = how(stored, hall, method, workshop);
         List<Step> steps = plans.steps(stored, hall, how, workshop, Map.of(), Set.of());
         if (steps.isEmpty()) {
             throw new Problem(
@@ -183,14 +184,14 @@ class BringUps {
         return view(job);
     }
 
-    /** Plans what is left anew: what is done stays done, and who was put aside comes again. */
+    /** Plans what is left anew: what is done stays done, and devices put aside come again. */
     BringUpView replan(long job, Author by) {
         Instant now = worldNow();
         transactions.executeWithoutResult(
                 t -> {
                     log.claim(by);
                     Jobs.Stored stored = jobs.lock(job);
-                    RunRow run = open(job);
+                    BringUpRow run = open(job);
                     insistOnSoundPlan(stored, Hall.of(stored.job()));
                     mapper.clearAside(run.id());
                     replan(stored, run, Set.of(), now);
@@ -199,7 +200,7 @@ class BringUps {
         return view(job);
     }
 
-    private void replan(Jobs.Stored stored, RunRow run, Set<DeviceId> aside, Instant now) {
+    private void replan(Jobs.Stored stored, BringUpRow run, Set<DeviceId> aside, Instant now) {
         List<StepRow> rows = mapper.steps(run.id());
         Resuming resuming = new Resuming(rows);
         List<Step> all =
@@ -284,7 +285,7 @@ class BringUps {
         Jobs.Stored stored = jobs.lock(job);
         StepRow row = current(job, number);
         Device device = concerned(stored, row);
-        RunRow run = open(job);
+        BringUpRow run = open(job);
         mapper.putAside(run.id(), device.id().value());
         log.event(
                 job,
@@ -304,7 +305,7 @@ class BringUps {
         return stored.need(row.deviceId());
     }
 
-    private RunRow open(long job) {
+    private BringUpRow open(long job) {
         return mapper.open(job)
                 .orElseThrow(
                         () ->
@@ -315,7 +316,7 @@ class BringUps {
     }
 
     private StepRow current(long job, int number) {
-        RunRow run = open(job);
+        BringUpRow run = open(job);
         StepRow current =
                 mapper.steps(run.id()).stream().filter(s -> !s.done()).findFirst().orElse(null);
         if (current == null || current.number() != number) {
@@ -363,7 +364,7 @@ class BringUps {
             StepCheck.Result result,
             boolean differs,
             Instant now) {
-        RunRow run = open(stored.id());
+        BringUpRow run = open(stored.id());
         Step step = row.toStep();
         OffsetDateTime boot =
                 step.kind().boots() && !differs ? at(now.plusSeconds(boot(stored, step))) : null;
@@ -385,7 +386,7 @@ class BringUps {
     }
 
     /** From when the step could be begun: the one before was done, and its boot was over. */
-    private Integer taken(RunRow run, StepRow row, Instant now) {
+    private Integer taken(BringUpRow run, StepRow row, Instant now) {
         if (row.toStep().kind().work().isEmpty()) {
             return null;
         }

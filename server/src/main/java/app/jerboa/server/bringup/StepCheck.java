@@ -135,7 +135,7 @@ public class StepCheck {
         @Override
         public Result silent(Reach.Silent it) {
             return Result.notYet(
-                    "Nobody answers at " + address,
+                    "Nothing answers at " + address,
                     "Look that "
                             + device.name()
                             + " is plugged in, its link light is on and its boot is over, then check again.");
@@ -225,7 +225,7 @@ public class StepCheck {
                             @Override
                             public Result silent(Reach.Silent it) {
                                 return Result.asked(
-                                        "Nobody is left at " + start + ": the next may come");
+                                        "Nothing is left at " + start + ": the next may come");
                             }
 
                             @Override

@@ -23,8 +23,8 @@ import app.jerboa.core.job.cabling.drawing.Shape;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Cable;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.profile.Socket;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.server.cabling.CablingBodies.BudgetBody;
@@ -141,7 +141,7 @@ final class CablingViews {
     }
 
     private static List<String> names(List<Feed> feeds) {
-        return feeds.stream().map(f -> f.taker().name()).toList();
+        return feeds.stream().map(f -> f.load().name()).toList();
     }
 
     RunBody run(Run run) {
@@ -173,8 +173,8 @@ final class CablingViews {
 
     private EndBody end(Run.End end, Run.End other) {
         Device device = cabling.kit().device(end.device());
-        Optional<Socket> across =
-                Socket.find(cabling.kit().device(other.device()).profile(), other.port());
+        Optional<DeviceSocket> across =
+                DeviceSocket.find(cabling.kit().device(other.device()).profile(), other.port());
         List<String> free =
                 cabling.free(end.device())
                         .map(Link.Plug::socket)
@@ -182,11 +182,11 @@ final class CablingViews {
                                 s ->
                                         across.filter(a -> Joining.refusal(s, a).isEmpty())
                                                 .isPresent())
-                        .map(Socket::name)
+                        .map(DeviceSocket::name)
                         .filter(n -> !n.equals(end.port()))
                         .toList();
         boolean serial =
-                Socket.find(device.profile(), end.port())
+                DeviceSocket.find(device.profile(), end.port())
                         .filter(s -> s.signal().serial())
                         .isPresent();
         Map<String, String> settings = new LinkedHashMap<>();
@@ -234,7 +234,7 @@ final class CablingViews {
         Device device = cabling.kit().device(id);
         return device == null
                 ? List.of()
-                : Socket.of(device.profile()).stream()
+                : DeviceSocket.of(device.profile()).stream()
                         .filter(s -> s.signal() != Signal.NONE)
                         .map(s -> new SocketBody(s.name(), cabling.free(new Link.Plug(device, s))))
                         .toList();
@@ -243,20 +243,20 @@ final class CablingViews {
     /** Every other socket of the kit that carries the same, or would be mistaken for it. */
     List<JoinBody> joins(DeviceId device, String port) {
         Device from = cabling.kit().device(device);
-        Optional<Socket> socket =
-                Optional.ofNullable(from).flatMap(d -> Socket.find(d.profile(), port));
+        Optional<DeviceSocket> socket =
+                Optional.ofNullable(from).flatMap(d -> DeviceSocket.find(d.profile(), port));
         if (socket.isEmpty()) {
             return List.of();
         }
         Link.Plug start = new Link.Plug(from, socket.get());
         return job.devices().stream()
-                .flatMap(d -> Socket.of(d.profile()).stream().map(s -> new Link.Plug(d, s)))
+                .flatMap(d -> DeviceSocket.of(d.profile()).stream().map(s -> new Link.Plug(d, s)))
                 .filter(p -> !p.equals(start) && near(start.socket(), p.socket()))
                 .map(p -> join(start, p))
                 .toList();
     }
 
-    private static boolean near(Socket one, Socket other) {
+    private static boolean near(DeviceSocket one, DeviceSocket other) {
         return Joining.refusal(one, other).filter(r -> r == Refusal.KIND).isEmpty();
     }
 

@@ -84,7 +84,7 @@ final class PowerSteps {
                                 + " at the device",
                         "reserves " + watts(feed.reserved(port)),
                         "IEEE 802.3",
-                        feed.load() <= port.deviceWatts()));
+                        feed.watts() <= port.deviceWatts()));
     }
 
     private void loop() {
@@ -109,7 +109,7 @@ final class PowerSteps {
         add(
                 "Load",
                 "with all moving, and what hangs behind it; at rest " + watts(feed.idle()),
-                watts(feed.load()),
+                watts(feed.watts()),
                 "Profile: power");
     }
 
@@ -120,7 +120,7 @@ final class PowerSteps {
                         + "² - 4 × "
                         + ohms(feed.ohms())
                         + " × "
-                        + watts(feed.load())
+                        + watts(feed.watts())
                         + ")";
         add(
                 "Current",
@@ -129,7 +129,7 @@ final class PowerSteps {
                 CONSTANT);
         add(
                 "At the giving end",
-                "V × I; lost on the way " + watts(load.sourceWatts() - feed.load()),
+                "V × I; lost on the way " + watts(load.sourceWatts() - feed.watts()),
                 watts(load.sourceWatts()),
                 CONSTANT);
         steps.add(

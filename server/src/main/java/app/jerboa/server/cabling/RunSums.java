@@ -11,7 +11,7 @@ import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PictureReach;
 import app.jerboa.core.job.cabling.PowerOver;
 import app.jerboa.core.job.cabling.PowerPlan;
-import app.jerboa.core.job.cabling.Streams;
+import app.jerboa.core.job.cabling.StreamPlan;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.Lengths;
 import java.util.ArrayList;
@@ -74,7 +74,7 @@ final class RunSums {
                                         ? f.at(
                                                 volts.getAsDouble(),
                                                 f.ohms(),
-                                                f.load(),
+                                                f.watts(),
                                                 f.leastVolts())
                                         : f);
     }
@@ -101,9 +101,9 @@ final class RunSums {
 
     /** What is easier now than on a ladder later. */
     private void dial() {
-        Device giver = link.giver().device();
+        Device source = link.source().device();
         String standard = job.site().habits().standard();
-        giver.profile().video().stream()
+        source.profile().video().stream()
                 .flatMap(v -> v.dial().stream())
                 .filter(d -> d.format().equals(standard))
                 .findFirst()
@@ -113,15 +113,15 @@ final class RunSums {
                                 steps.add(
                                         new SumLine(
                                                 "Set while in reach",
-                                                giver.name()
+                                                source.name()
                                                         + " is at "
-                                                        + (giver.format().isEmpty()
+                                                        + (source.format().isEmpty()
                                                                 ? "nobody looked"
-                                                                : giver.format()),
+                                                                : source.format()),
                                                 "dial " + d.position() + ", " + standard,
                                                 "Profile: dial; Site: picture format",
-                                                giver.format().isEmpty()
-                                                        || giver.format().equals(standard))));
+                                                source.format().isEmpty()
+                                                        || source.format().equals(standard))));
     }
 
     private void coax(PictureReach r) {
@@ -149,10 +149,11 @@ final class RunSums {
         if (link.signal() != Signal.NETWORK) {
             return;
         }
-        Streams streams = Streams.of(cabling);
+        StreamPlan streams = StreamPlan.of(cabling);
         double load = streams.loads().getOrDefault(link, 0.0);
         if (load > 0) {
-            double allowed = Streams.LINK_MBITS * (100 - job.site().habits().linkHeadroom()) / 100;
+            double allowed =
+                    StreamPlan.LINK_MBITS * (100 - job.site().habits().linkHeadroom()) / 100;
             steps.add(
                     new SumLine(
                             "Network pictures",
@@ -162,13 +163,13 @@ final class RunSums {
                             load <= allowed));
         }
         for (Device d : List.of(link.from().device(), link.to().device())) {
-            Streams.address(d)
+            StreamPlan.address(d)
                     .ifPresent(
                             a ->
                                     steps.add(
                                             SumLine.of(
                                                     "Picture of " + d.name(),
-                                                    Streams.megabits(d, cabling)
+                                                    StreamPlan.megabits(d, cabling)
                                                             .map(
                                                                     m ->
                                                                             number(m, 1)

@@ -78,7 +78,7 @@ final class SerialSteps {
     }
 
     private String pole(Function<SerialLine, String> wire) {
-        return Stream.of(link.giver(), link.taker())
+        return Stream.of(link.source(), link.load())
                 .map(Link.Plug::device)
                 .map(d -> d.name() + ": " + d.profile().serial().map(wire).orElse("see its label"))
                 .collect(Collectors.joining("; "));
@@ -86,12 +86,12 @@ final class SerialSteps {
 
     private void settings() {
         String both =
-                Stream.of(link.giver(), link.taker())
+                Stream.of(link.source(), link.load())
                         .map(Link.Plug::device)
                         .map(SerialSteps::setting)
                         .collect(Collectors.joining("; "));
         List<SerialSettings> ends =
-                Stream.of(link.giver(), link.taker())
+                Stream.of(link.source(), link.load())
                         .flatMap(p -> SerialSettings.of(p.device()).stream())
                         .toList();
         boolean alike =

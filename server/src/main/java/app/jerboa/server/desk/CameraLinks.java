@@ -36,7 +36,7 @@ class CameraLinks {
     /**
      * A fresh link to the camera at its planned address, in the place of one that was open.
      *
-     * @throws Problem in plain words when nobody, several or the laptop elsewhere keeps it from
+     * @throws Problem in plain words when silence, a fight or the laptop elsewhere keeps it from
      *     opening
      */
     CameraLink connect(Jobs.Stored stored, long device, String holder) {

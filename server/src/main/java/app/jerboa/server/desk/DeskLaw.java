@@ -9,7 +9,7 @@ final class DeskLaw {
     private DeskLaw() {}
 
     static StickLaw of(Job job) {
-        return job.site().habits().school(Field.SCHOOL_STICK).equals("linear")
+        return job.site().habits().practice(Field.PRACTICE_STICK).equals("linear")
                 ? StickLaw.linear()
                 : StickLaw.progressive();
     }

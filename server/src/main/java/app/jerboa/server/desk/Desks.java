@@ -227,7 +227,7 @@ class Desks {
             desk.screen.tell(
                     new DeskMessages.Trouble(
                             Optional.empty(),
-                            "Your part in this job is to look on, so nothing was stopped. Call whoever drives."));
+                            "Your role in this job is to look on, so nothing was stopped. Call whoever drives."));
             return;
         }
         stopHere(desk.job());

@@ -11,9 +11,10 @@ import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 
 /**
- * One desk driving at most one camera. Holds the stop contract: whoever goes silent off centre is
- * stopped, what moves is marked before it moves, a stop is owed until the head was seen standing,
- * and after a stop from elsewhere the stick must come back to the centre before it drives again.
+ * One desk driving at most one camera. Holds the stop contract: a desk that goes silent off centre
+ * is stopped, what moves is marked before it moves, a stop is owed until the head was seen
+ * standing, and after a stop from elsewhere the stick must come back to the centre before it drives
+ * again.
  *
  * <p>Nothing here waits: no call leads to the database, the rig or the browser. Times are
  * nanoseconds of {@link System#nanoTime()}.

@@ -14,7 +14,7 @@ import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.ControlRoutes;
 import app.jerboa.core.job.control.Wanted;
 import app.jerboa.core.job.text.JobItems;
-import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.lines.RouteBodies.Cell;
@@ -64,13 +64,13 @@ class RouteController {
         KitIndex kit = KitIndex.of(job);
         ControlRoutes routes = ControlRoutes.of(job);
         return new Matrix(
-                Wanted.ALL.stream().map(Function::toString).toList(),
+                Wanted.ALL.stream().map(RemoteFunction::toString).toList(),
                 job.lines().stream().map(l -> row(job, l, kit, routes)).toList());
     }
 
     private static Row row(Job job, Line line, KitIndex kit, ControlRoutes routes) {
         Device camera = kit.device(line.camera());
-        Set<Function> wanted = Wanted.of(line, camera.profile());
+        Set<RemoteFunction> wanted = Wanted.of(line, camera.profile());
         return new Row(
                 line.id(),
                 job.label(line),
@@ -78,7 +78,8 @@ class RouteController {
                 Wanted.ALL.stream().map(f -> cell(line, f, wanted.contains(f), routes)).toList());
     }
 
-    private static Cell cell(Line line, Function function, boolean wanted, ControlRoutes routes) {
+    private static Cell cell(
+            Line line, RemoteFunction function, boolean wanted, ControlRoutes routes) {
         List<ControlRoute> all = routes.all(line, function);
         Optional<ControlRoute> planned = routes.planned(line, function);
         return new Cell(
@@ -101,10 +102,10 @@ class RouteController {
         Line line = line(job, lineId);
         KitIndex kit = KitIndex.of(job);
         ControlRoutes routes = ControlRoutes.of(job);
-        Function wanted = function(function);
+        RemoteFunction wanted = function(function);
         Optional<ControlRoute> planned = routes.planned(line, wanted);
         boolean recorders =
-                job.site().habits().school(Field.SCHOOL_ACCESS).equals("through-recorder");
+                job.site().habits().practice(Field.PRACTICE_ACCESS).equals("through-recorder");
         List<ControlRoute> all = routes.all(line, wanted);
         return all.stream()
                 .map(
@@ -140,7 +141,7 @@ class RouteController {
     private static String lost(
             ControlRoute r, Line line, ControlRoutes routes, List<ControlRoute> all) {
         List<String> together = new ArrayList<>();
-        for (Function other : Wanted.ALL) {
+        for (RemoteFunction other : Wanted.ALL) {
             boolean same =
                     other != r.function()
                             && routes.planned(line, other)
@@ -168,7 +169,7 @@ class RouteController {
             @PathVariable("function") String function,
             @RequestBody Choice body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        Function wanted = function(function);
+        RemoteFunction wanted = function(function);
         return views.patch(
                 commands.apply(id, s -> choice(s, lineId, wanted, Optional.of(body)), person),
                 person);
@@ -182,14 +183,14 @@ class RouteController {
             @PathVariable("line") long lineId,
             @PathVariable("function") String function,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        Function wanted = function(function);
+        RemoteFunction wanted = function(function);
         return views.patch(
                 commands.apply(id, s -> choice(s, lineId, wanted, Optional.empty()), person),
                 person);
     }
 
     private static ChangeSet choice(
-            Jobs.Stored stored, long lineId, Function function, Optional<Choice> wanted) {
+            Jobs.Stored stored, long lineId, RemoteFunction function, Optional<Choice> wanted) {
         Job job = stored.job();
         Line line = line(job, lineId);
         ControlRoutes routes = ControlRoutes.of(job);
@@ -208,7 +209,7 @@ class RouteController {
     }
 
     private static Item item(
-            Line line, Function function, Choice wanted, ControlRoutes routes, long next) {
+            Line line, RemoteFunction function, Choice wanted, ControlRoutes routes, long next) {
         boolean there =
                 routes.all(line, function).stream()
                         .anyMatch(
@@ -239,7 +240,7 @@ class RouteController {
                 .orElseThrow(() -> Problem.notFound("line"));
     }
 
-    private static Function function(String word) {
+    private static RemoteFunction function(String word) {
         return Wanted.ALL.stream()
                 .filter(f -> f.toString().equals(word))
                 .findFirst()

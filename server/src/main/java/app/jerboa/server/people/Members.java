@@ -47,9 +47,9 @@ public class Members {
             throw new Problem(
                     HttpStatus.FORBIDDEN,
                     "not-allowed",
-                    "Your part in this job is "
+                    "Your role in this job is "
                             + role.wire()
-                            + ", which does not cover that. Nothing was changed; a lead of the job can give you another part.");
+                            + ", which does not cover that. Nothing was changed; a lead of the job can give you another role.");
         }
     }
 

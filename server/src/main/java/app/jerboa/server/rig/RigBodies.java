@@ -42,10 +42,10 @@ final class RigBodies {
             Optional<Object> head,
             Optional<Object> lastDrive) {}
 
-    /** Who answers, and on which real loopback ports. */
+    /** What answers, and on which real loopback ports. */
     record Answering(
             String id, String name, String mac, String host, int headerPort, int rawPort) {}
 
-    /** Nobody, one, or several that fight; onLink false when the laptop is in another subnet. */
+    /** None, one, or several that fight; onLink false when the laptop is in another subnet. */
     record Reach(boolean onLink, List<Answering> answering) {}
 }

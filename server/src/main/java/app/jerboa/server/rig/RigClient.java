@@ -98,9 +98,7 @@ class RigClient {
         return send("GET", "/halls/" + job + "/reach/" + address, null, RigBodies.Reach.class);
     }
 
-    /**
-     * As the technician in the device's own settings page; refused when nobody or several answer.
-     */
+    /** As the technician in the device's own settings page; refused when none or several answer. */
     RigBodies.Hall reconfigure(long job, Ipv4 at, RigBodies.Network to) {
         return send("PUT", "/halls/" + job + "/reach/" + at + "/network", to, RigBodies.Hall.class);
     }

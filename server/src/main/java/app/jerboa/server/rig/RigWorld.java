@@ -23,7 +23,7 @@ import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 
-/** The rig's hall: its virtual LAN says who would answer, then traffic goes over real loopback. */
+/** The rig's hall: its virtual LAN says what would answer, then traffic goes over real loopback. */
 final class RigWorld implements World, AutoCloseable {
     private static final int TIMERS = 2;
 

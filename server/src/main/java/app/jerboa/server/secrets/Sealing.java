@@ -51,7 +51,7 @@ public class Sealing {
     }
 
     /** The same for the same text, and nothing else can be told from it (HMAC-SHA-256). */
-    public String print(String text) {
+    public String fingerprint(String text) {
         try {
             Mac mac = Mac.getInstance("HmacSHA256");
             mac.init(key("print"));

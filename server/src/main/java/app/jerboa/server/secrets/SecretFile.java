@@ -64,7 +64,7 @@ public class SecretFile {
             texts.put(Field.SECRET_USE, c.use());
             texts.put(Field.SECRET_NAME, c.name());
             texts.put(Field.SEALED, sealing.seal(c.value()));
-            texts.put(Field.PRINT, sealing.print(c.value()));
+            texts.put(Field.FINGERPRINT, sealing.fingerprint(c.value()));
             texts.put(Field.SECRET_ORIGIN, c.origin());
             items.add(new Item(new ItemRef(ItemKind.SECRET, next + items.size()), texts));
         }

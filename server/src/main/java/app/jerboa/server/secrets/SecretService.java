@@ -142,7 +142,7 @@ class SecretService {
         texts.put(Field.SECRET_USE, use);
         texts.put(Field.SECRET_NAME, name);
         texts.put(Field.SEALED, sealing.seal(value));
-        texts.put(Field.PRINT, sealing.print(value));
+        texts.put(Field.FINGERPRINT, sealing.fingerprint(value));
         texts.put(Field.SECRET_ORIGIN, origin);
         // Stand-in numbers differ where several are added together.
         long standIn = -1 - device.map(DeviceId::value).orElse(0L);
@@ -156,8 +156,8 @@ class SecretService {
                         name,
                         Field.SEALED,
                         sealing.seal(value),
-                        Field.PRINT,
-                        sealing.print(value),
+                        Field.FINGERPRINT,
+                        sealing.fingerprint(value),
                         Field.SECRET_ORIGIN,
                         origin);
         List<Edit> edits = new ArrayList<>();

@@ -27,11 +27,11 @@ class SiteController {
 
     record Pasted(String text) {}
 
-    /** Who was seen, and the lines that were not taken. */
+    /** What was seen, and the lines that were not taken. */
     record NeighboursView(List<NeighbourBody> neighbours, List<RefusedBody> refused) {}
 
     /**
-     * Somebody seen in the house.
+     * A device seen in the house.
      *
      * @param state new, or why there is nothing to take over: known, ours, gateway, laptop, outside
      */

@@ -8,7 +8,7 @@ import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Mount;
 import app.jerboa.core.job.OwnProfile;
-import app.jerboa.core.job.Schools;
+import app.jerboa.core.job.Practices;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.addresses.JobAddresses;
@@ -23,8 +23,8 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.SubnetSum;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.PowerDraw;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
@@ -79,8 +79,8 @@ final class JobBodies {
 
     private static JobView.SiteBody site(Site site) {
         Habits habits = site.habits();
-        Map<String, String> schools = new LinkedHashMap<>();
-        Schools.MATTERS.forEach(m -> schools.put(m.wire(), habits.school(m)));
+        Map<String, String> practices = new LinkedHashMap<>();
+        Practices.MATTERS.forEach(m -> practices.put(m.wire(), habits.practice(m)));
         return new JobView.SiteBody(
                 site.id(),
                 site.name(),
@@ -97,7 +97,7 @@ final class JobBodies {
                 habits.outside().uplink(),
                 habits.outside().service(),
                 habits.outside().outgoing(),
-                schools);
+                practices);
     }
 
     private static List<JobView.SubnetBody> subnets(Job job) {
@@ -199,7 +199,7 @@ final class JobBodies {
                                                 i.number())),
                 l.tally(),
                 Wanted.of(l, kit.device(l.camera()).profile()).stream()
-                        .map(Function::toString)
+                        .map(RemoteFunction::toString)
                         .toList(),
                 l.wants().isPresent(),
                 kit.mount(l.camera()).map(Mount::id),

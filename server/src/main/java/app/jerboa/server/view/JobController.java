@@ -44,7 +44,7 @@ class JobController {
      * A job in the list, with how many of its lines are how far.
      *
      * @param siteId the item that has its name
-     * @param role your part in it
+     * @param role of the reader in it
      * @param lastAt when its logbook was last written into
      */
     record JobSummary(

@@ -43,7 +43,7 @@ public record JobView(
      * @param spares per cent
      * @param uplink Mb/s, where noted
      * @param outgoing Mb/s, where noted
-     * @param schools the way chosen, by the name of the matter's field
+     * @param practices the way chosen, by the name of the matter's field
      */
     public record SiteBody(
             long id,
@@ -61,7 +61,7 @@ public record JobView(
             OptionalInt uplink,
             String service,
             OptionalInt outgoing,
-            Map<String, String> schools) {}
+            Map<String, String> practices) {}
 
     /** One network of the house; no vlan for untagged. */
     public record SubnetBody(
@@ -125,7 +125,8 @@ public record JobView(
      * @param place where the camera is fixed; empty while not noted
      * @param port that its network run starts at; empty while none is drawn
      * @param watts at most
-     * @param outOfLine whose number differs from the line's: id, key, paint-key, input, address
+     * @param outOfLine places where the number differs from the line's: id, key, paint-key, input,
+     *     address
      */
     public record LineBody(
             long id,

@@ -18,7 +18,7 @@ public sealed interface Reach {
         R one(One it);
     }
 
-    /** The laptop is in another subnet, so that nobody can tell. */
+    /** The laptop is in another subnet, so that it cannot be told. */
     record Elsewhere(String laptop) implements Reach {
         @Override
         public <R> R match(Cases<R> cases) {
@@ -26,7 +26,7 @@ public sealed interface Reach {
         }
     }
 
-    /** Nobody has the address, or it does not answer. */
+    /** No device has the address, or it does not answer. */
     record Silent() implements Reach {
         @Override
         public <R> R match(Cases<R> cases) {

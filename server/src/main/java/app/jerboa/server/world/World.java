@@ -12,7 +12,7 @@ import java.util.Optional;
 public interface World {
     WorldTime time();
 
-    /** The laptop's addresses as they really are; none where nobody can tell. */
+    /** The laptop's addresses as they really are; none where it cannot be told. */
     Optional<Laptop> laptop(Jobs.Stored stored);
 
     /** This device can be asked here; of any other only a person can tell. */
@@ -21,7 +21,7 @@ public interface World {
     /** What an address would answer from where the laptop is. */
     Reach reach(Jobs.Stored stored, Ipv4 address);
 
-    /** The address a device has now, wherever that is; none where nobody can tell. */
+    /** The address a device has now, wherever that is; none where it cannot be told. */
     Optional<Ipv4> addressNow(Jobs.Stored stored, Device device);
 
     /** A link to one that answers; the caller closes it. */

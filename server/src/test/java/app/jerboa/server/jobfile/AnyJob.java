@@ -10,7 +10,7 @@ import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.job.edit.ItemMissing;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.ItemRejected;
-import app.jerboa.core.profile.Socket;
+import app.jerboa.core.profile.DeviceSocket;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -137,7 +137,8 @@ public final class AnyJob {
     /** Mostly one that the device has. */
     private String socket(String device) {
         Item of = items.get((int) Long.parseLong(device) - 1);
-        List<Socket> sockets = shelf.find(of.text(Field.PROFILE)).map(Socket::of).orElse(List.of());
+        List<DeviceSocket> sockets =
+                shelf.find(of.text(Field.PROFILE)).map(DeviceSocket::of).orElse(List.of());
         return sockets.isEmpty() || random.nextInt(8) == 0
                 ? "NO SUCH SOCKET"
                 : sockets.get(random.nextInt(sockets.size())).name();

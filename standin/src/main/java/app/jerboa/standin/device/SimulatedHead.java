@@ -14,7 +14,7 @@ import java.util.function.Consumer;
 
 /** One head that obeys VISCA. Safe to use from several sockets at once. */
 public final class SimulatedHead {
-    /** Numbers of an invented maker: nobody's. */
+    /** Numbers of an invented maker. */
     private static final Version VERSION = new Version(0x7EB0, 0x0020, 0x0104, 2);
 
     private static final int SOCKET = 1;

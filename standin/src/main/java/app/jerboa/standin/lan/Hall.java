@@ -67,8 +67,8 @@ public final class Hall {
     }
 
     /**
-     * Who would answer to an address from this laptop: nobody, one, or several that fight. Both
-     * sides must see the other on their own subnet.
+     * The devices that would answer to an address from this laptop: none, one, or several that
+     * fight. Both sides must see the other on their own subnet.
      */
     public List<RigDevice> answering(Ipv4 address) {
         Optional<NetworkSettings> near = laptopNear(address);

@@ -1,2 +1,2 @@
-/** The virtual LAN: who is plugged in, who has booted, and who would answer to an address. */
+/** The virtual LAN: what is plugged in, what has booted, and what would answer to an address. */
 package app.jerboa.standin.lan;

@@ -3,7 +3,7 @@ package app.jerboa.wire.visca;
 import app.jerboa.wire.octets.Decoded;
 import app.jerboa.wire.octets.Octets;
 
-/** Who a camera says it is: numbers of 16 bits, sockets of 8. */
+/** What a camera says it is: numbers of 16 bits, sockets of 8. */
 public record Version(int vendor, int model, int rom, int sockets) {
     public ViscaReply.Answer answer() {
         return new ViscaReply.Answer(

@@ -56,7 +56,7 @@ public sealed interface ViscaRequest {
         return ViscaRequests.decode(frame);
     }
 
-    /** A request and whom it is for. */
+    /** A request and the address it is for. */
     record Addressed(int camera, ViscaRequest request) {}
 
     /**
@@ -145,7 +145,7 @@ public sealed interface ViscaRequest {
         }
     }
 
-    /** Who are you? */
+    /** Asks for the version. */
     record AskVersion() implements ViscaRequest {
         @Override
         public Octets body() {

@@ -75,7 +75,11 @@ public record AddressRow(
         boolean leaseOnly = d.profile().network().filter(Network::leaseOnly).isPresent();
         if (d.address().isEmpty()) {
             boolean leases =
-                    leaseOnly || job.site().habits().school(Field.SCHOOL_ADDRESSES).equals("lease");
+                    leaseOnly
+                            || job.site()
+                                    .habits()
+                                    .practice(Field.PRACTICE_ADDRESSES)
+                                    .equals("lease");
             return leases ? "lease" : "";
         }
         return d.reserved() ? "reservation" : leaseOnly ? "lease" : "static";

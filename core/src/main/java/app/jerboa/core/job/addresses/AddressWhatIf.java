@@ -27,7 +27,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** The plan as it would be: cameras from another start, another subnet, another school. */
+/**
+ * The plan as it would be: cameras from another start, another subnet, another working practice.
+ */
 public final class AddressWhatIf {
     /**
      * What would change.
@@ -157,13 +159,13 @@ public final class AddressWhatIf {
      *
      * @param way {@code static}, {@code reservation} or {@code lease}
      */
-    public static Result school(JobEditor editor, Job job, String way) {
+    public static Result practice(JobEditor editor, Job job, String way) {
         List<Edit> edits = new ArrayList<>();
         add(
                 edits,
                 job.site().ref(),
-                Field.SCHOOL_ADDRESSES,
-                JobItems.text(job.site(), Field.SCHOOL_ADDRESSES),
+                Field.PRACTICE_ADDRESSES,
+                JobItems.text(job.site(), Field.PRACTICE_ADDRESSES),
                 way);
         for (Device d : job.devices()) {
             boolean concerned =

@@ -93,7 +93,7 @@ public final class JobAddresses {
 
     private static AddressFacts facts(
             Job job, Subnet subnet, Map<DeviceId, Subnet> homes, List<CountingRun> runs) {
-        boolean leases = job.site().habits().school(Field.SCHOOL_ADDRESSES).equals("lease");
+        boolean leases = job.site().habits().practice(Field.PRACTICE_ADDRESSES).equals("lease");
         return new AddressFacts(
                 job.lan(subnet),
                 job.devices().stream()

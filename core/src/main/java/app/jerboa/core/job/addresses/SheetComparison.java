@@ -54,7 +54,7 @@ public final class SheetComparison {
      *
      * @param number counted from 1, headings included
      * @param name as the sheet has it
-     * @param device whom it is about; empty when nobody of the kit is meant
+     * @param device it is about; empty when no device of the kit is meant
      * @param edits that make the plan as the sheet; empty when they agree
      * @param trouble why it cannot be taken; may be blank
      */
@@ -144,7 +144,7 @@ public final class SheetComparison {
         String shown = called.isEmpty() ? cell(cells, Column.MAC) : called;
         Optional<Device> device = find(cells, name);
         if (device.isEmpty()) {
-            return new Row(number, shown, device, List.of(), "nobody of the kit is called so");
+            return new Row(number, shown, device, List.of(), "no device of the kit is called so");
         }
         if (!seen.add(device.get().id().value())) {
             return new Row(number, shown, device, List.of(), "an earlier row is about it too");

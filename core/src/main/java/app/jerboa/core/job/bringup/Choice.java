@@ -1,8 +1,8 @@
 package app.jerboa.core.job.bringup;
 
+import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.bringup.BringUpPlan;
 import app.jerboa.core.bringup.LaptopAddress;
-import app.jerboa.core.bringup.Method;
 import app.jerboa.core.bringup.NewDevice;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.bringup.StepTimes;
@@ -47,7 +47,7 @@ public record Choice(
             LaptopAddress home,
             StepTimes times) {
         List<BringUpPlan> plans =
-                Arrays.stream(Method.values())
+                Arrays.stream(BringUpMethod.values())
                         .map(m -> BringUpPlan.of(m, bench, devices, home, times))
                         .toList();
         Habits.BringUp habits = hall.job().site().habits().bringUp();
@@ -58,7 +58,7 @@ public record Choice(
         BringUpPlan recommended =
                 serves
                         ? plans.stream()
-                                .filter(p -> p.method() == Method.ALIAS)
+                                .filter(p -> p.method() == BringUpMethod.ALIAS)
                                 .findFirst()
                                 .orElseThrow()
                         : least;

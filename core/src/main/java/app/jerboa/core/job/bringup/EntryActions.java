@@ -67,9 +67,9 @@ final class EntryActions {
 
     /** As the house likes it where the controller can, else its own first way. */
     private static Filling way(Hall hall, Keys keys) {
-        String school = hall.job().site().habits().school(Field.SCHOOL_FILLING);
+        String practice = hall.job().site().habits().practice(Field.PRACTICE_FILLING);
         return keys.filledBy().stream()
-                .filter(f -> f.toString().equals(school))
+                .filter(f -> f.toString().equals(practice))
                 .findFirst()
                 .or(() -> keys.filledBy().stream().findFirst())
                 .orElse(Filling.PANEL);

@@ -61,7 +61,7 @@ final class NetworkActions {
         this.access = device.profile().access();
     }
 
-    /** Connect: what must be fitted, whom it would fight, which port. */
+    /** Connect: what must be fitted, what it would fight with, which port. */
     static List<Action> plug(Hall hall, Device device) {
         return new NetworkActions(hall, device).plug();
     }

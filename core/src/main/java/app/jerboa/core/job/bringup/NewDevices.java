@@ -88,7 +88,7 @@ public final class NewDevices {
     }
 
     /**
-     * Who starts on an address that is planned for another must have left before that one comes.
+     * A device that starts on an address planned for another must have left before that one comes.
      */
     private void clashes(List<Device> waiting) {
         Map<Ipv4, List<Device>> starting = new HashMap<>();
@@ -145,7 +145,7 @@ public final class NewDevices {
         return needs;
     }
 
-    /** It takes its power from a network switch, whose port can be switched off and on. */
+    /** It takes its power from a network switch, with a port that can be switched off and on. */
     private boolean switchedPort(Device d) {
         return cabling.at(d.id(), Signal.NETWORK)
                 .filter(l -> l.run().poe())

@@ -19,8 +19,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Who must be at its place before whom: network switches and links before what hangs on them, a
- * base station before its panel.
+ * What must be at its place first: network switches and links before what hangs on them, a base
+ * station before its panel.
  */
 final class Upstream {
     private final Cabling cabling;

@@ -1,4 +1,5 @@
 /**
- * What a job's bring-up is made of: who is new, who must wait for whom, what is done in each step.
+ * What a job's bring-up is made of: what is new, which device waits for which, what is done in each
+ * step.
  */
 package app.jerboa.core.job.bringup;

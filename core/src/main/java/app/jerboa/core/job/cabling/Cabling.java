@@ -4,9 +4,9 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Run;
-import app.jerboa.core.profile.Flow;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.profile.Socket;
+import app.jerboa.core.profile.SignalFlow;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** The runs of a job by who they join, each looked at once. */
+/** The runs of a job by the sockets they join, each looked at once. */
 public final class Cabling {
     private final Job job;
     private final KitIndex kit;
@@ -67,7 +67,7 @@ public final class Cabling {
         return sockets.isEmpty() && !(free(a) && free(b)) ? Optional.of(Refusal.TWICE) : sockets;
     }
 
-    private static String key(DeviceId device, Socket socket) {
+    private static String key(DeviceId device, DeviceSocket socket) {
         return device + " " + socket.name();
     }
 
@@ -109,22 +109,24 @@ public final class Cabling {
 
     /** Those of a signal that come into a device. */
     public Stream<Link> into(DeviceId device, Signal signal) {
-        return at(device, signal).filter(l -> l.taker().of(device) && directed(l));
+        return at(device, signal).filter(l -> l.load().of(device) && directed(l));
     }
 
     /** Those of a signal that go out of a device. */
     public Stream<Link> outOf(DeviceId device, Signal signal) {
-        return at(device, signal).filter(l -> l.giver().of(device) && directed(l));
+        return at(device, signal).filter(l -> l.source().of(device) && directed(l));
     }
 
     private static boolean directed(Link link) {
-        return link.giver().socket().join().flow() != Flow.BOTH
-                || link.taker().socket().join().flow() != Flow.BOTH;
+        return link.source().socket().join().flow() != SignalFlow.BOTH
+                || link.load().socket().join().flow() != SignalFlow.BOTH;
     }
 
     /** Sockets that still have room, in the order of the profile. */
     public Stream<Link.Plug> free(DeviceId device) {
         var d = kit.device(device);
-        return Socket.of(d.profile()).stream().map(s -> new Link.Plug(d, s)).filter(this::free);
+        return DeviceSocket.of(d.profile()).stream()
+                .map(s -> new Link.Plug(d, s))
+                .filter(this::free);
     }
 }

@@ -42,7 +42,7 @@ public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links,
             List<Device> order = new ArrayList<>();
             for (Link link : cabling.links()) {
                 if (link.signal() == signal) {
-                    for (Link.Plug end : List.of(link.giver(), link.taker())) {
+                    for (Link.Plug end : List.of(link.source(), link.load())) {
                         at.computeIfAbsent(
                                         end.device().id(),
                                         d -> {
@@ -76,7 +76,7 @@ public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links,
     }
 
     private static boolean begins(Link link, Device d) {
-        return link.giver().of(d.id()) && link.giver().socket().join() == Join.RS_232_OUT;
+        return link.source().of(d.id()) && link.source().socket().join() == Join.RS_232_OUT;
     }
 
     private static List<Device> reach(Device from, Map<DeviceId, List<Link>> at) {

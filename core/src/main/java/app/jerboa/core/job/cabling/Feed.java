@@ -8,23 +8,23 @@ import java.util.Optional;
 /**
  * One run that feeds one device.
  *
- * @param taker whom it feeds
+ * @param load the device it feeds
  * @param volts at the giving end, the least it may be
  * @param ohms of the whole loop
- * @param load what the device takes at most, with all that hangs behind it; in watts
+ * @param watts what the device takes at most, with all that hangs behind it; in watts
  * @param idle the same at rest
- * @param most solved for {@code load}; empty when the run cannot carry that at all
+ * @param most solved for {@code watts}; empty when the run cannot carry that at all
  * @param rest solved for {@code idle}
  * @param leastVolts the device must see
  * @param poe class of the device; empty unless over Ethernet
  */
 public record Feed(
-        Device taker,
+        Device load,
         Link link,
         PowerOver over,
         double volts,
         double ohms,
-        double load,
+        double watts,
         double idle,
         Optional<ConstantLoad> most,
         Optional<ConstantLoad> rest,
@@ -33,26 +33,26 @@ public record Feed(
 
     /** The socket that gives. */
     public Link.Plug port() {
-        return link.beyond(taker.id());
+        return link.beyond(load.id());
     }
 
     /** The same over a loop of other resistance. */
     public Feed over(double otherOhms) {
-        return at(volts, otherOhms, load, leastVolts);
+        return at(volts, otherOhms, watts, leastVolts);
     }
 
     /** The same link with another source, loop and load. */
-    public Feed at(double sourceVolts, double loop, double watts, double least) {
+    public Feed at(double sourceVolts, double loop, double taken, double least) {
         return new Feed(
-                taker,
+                load,
                 link,
                 over,
                 sourceVolts,
                 loop,
-                watts,
+                taken,
                 idle,
-                ConstantLoad.of(sourceVolts, loop, watts),
-                ConstantLoad.of(sourceVolts, loop, Math.min(idle, watts)),
+                ConstantLoad.of(sourceVolts, loop, taken),
+                ConstantLoad.of(sourceVolts, loop, Math.min(idle, taken)),
                 least,
                 poe);
     }
@@ -60,7 +60,7 @@ public record Feed(
     /** The longest the run may be for the device to see its least volts; 0 when never. */
     public double longestMetres(double ohmsPerMetre, double fixedOhms) {
         double lowest = Math.max(leastVolts, volts / 2);
-        double loop = load > 0 ? (volts - lowest) * lowest / load : Double.POSITIVE_INFINITY;
+        double loop = watts > 0 ? (volts - lowest) * lowest / watts : Double.POSITIVE_INFINITY;
         return Math.max(0, (loop - fixedOhms) / ohmsPerMetre);
     }
 
@@ -75,7 +75,7 @@ public record Feed(
 
     /** What the giving end delivers with everything moving; the load itself where no sum exists. */
     public double givenWatts() {
-        return most.map(ConstantLoad::sourceWatts).orElse(load);
+        return most.map(ConstantLoad::sourceWatts).orElse(watts);
     }
 
     public double givenIdle() {

@@ -1,17 +1,17 @@
 package app.jerboa.core.job.cabling;
 
 import app.jerboa.core.profile.Cable;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.profile.Socket;
 import java.util.Optional;
 
-/** May two sockets be joined, whoever else is in them? */
+/** May two sockets be joined, whatever else is in them? */
 public final class Joining {
     private Joining() {}
 
     /** Empty when they may, with the right cable. */
-    public static Optional<Refusal> refusal(Socket one, Socket other) {
+    public static Optional<Refusal> refusal(DeviceSocket one, DeviceSocket other) {
         Signal a = one.signal();
         Signal b = other.signal();
         if (one.join() == Join.CONSOLE || other.join() == Join.CONSOLE) {
@@ -26,14 +26,14 @@ public final class Joining {
         return Optional.empty();
     }
 
-    public static Optional<Refusal> refusal(Socket one, Socket other, Cable cable) {
+    public static Optional<Refusal> refusal(DeviceSocket one, DeviceSocket other, Cable cable) {
         Optional<Refusal> sockets = refusal(one, other);
         boolean carried = one.signal().cables().contains(cable);
         return sockets.isEmpty() && !carried ? Optional.of(Refusal.CABLE) : sockets;
     }
 
     /** How many leads go into one socket: bus terminals take the one that comes and that goes. */
-    public static int room(Socket socket) {
+    public static int room(DeviceSocket socket) {
         return socket.signal() == Signal.RS_485 ? Integer.MAX_VALUE : 1;
     }
 }

@@ -2,9 +2,9 @@ package app.jerboa.core.job.cabling;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Run;
-import app.jerboa.core.profile.Flow;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.profile.Socket;
+import app.jerboa.core.profile.SignalFlow;
 import app.jerboa.core.value.DeviceId;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 public record Link(Run run, Plug from, Plug to) {
 
     /** A socket of a device of the job. */
-    public record Plug(Device device, Socket socket) {
+    public record Plug(Device device, DeviceSocket socket) {
         public boolean of(DeviceId id) {
             return device.id().equals(id);
         }
@@ -46,16 +46,17 @@ public record Link(Run run, Plug from, Plug to) {
     }
 
     /** The end that gives, by its socket; of two that do both, the start of the run. */
-    public Plug giver() {
+    public Plug source() {
         return backwards() ? to : from;
     }
 
-    public Plug taker() {
+    public Plug load() {
         return backwards() ? from : to;
     }
 
     private boolean backwards() {
-        return to.socket().join().flow() == Flow.OUT || from.socket().join().flow() == Flow.IN;
+        return to.socket().join().flow() == SignalFlow.OUT
+                || from.socket().join().flow() == SignalFlow.IN;
     }
 
     /** Lengths that the leads of either end come in, in metres. */
@@ -67,8 +68,8 @@ public record Link(Run run, Plug from, Plug to) {
     }
 
     static Optional<Link> of(Run run, Device from, Device to) {
-        Optional<Socket> a = Socket.find(from.profile(), run.from().port());
-        Optional<Socket> b = Socket.find(to.profile(), run.to().port());
+        Optional<DeviceSocket> a = DeviceSocket.find(from.profile(), run.from().port());
+        Optional<DeviceSocket> b = DeviceSocket.find(to.profile(), run.to().port());
         return a.isPresent() && b.isPresent()
                 ? Optional.of(new Link(run, new Plug(from, a.get()), new Plug(to, b.get())))
                 : Optional.empty();

@@ -119,7 +119,7 @@ final class NetworkConnecting {
                 .findFirst();
     }
 
-    /** Who needs power goes where its class is given and most watts are left. */
+    /** A device that needs power goes where its class is given and most watts are left. */
     private Optional<Device> best(Optional<PowerDraw> draw) {
         List<Device> open = switches.stream().filter(s -> ports(s).findAny().isPresent()).toList();
         Comparator<Device> most = Comparator.comparingDouble(s -> spare.getOrDefault(s.id(), 0.0));

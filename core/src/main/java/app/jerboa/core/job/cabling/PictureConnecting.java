@@ -3,9 +3,9 @@ package app.jerboa.core.job.cabling;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.profile.Flow;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Signal;
+import app.jerboa.core.profile.SignalFlow;
 import app.jerboa.core.profile.Sort;
 import java.util.EnumSet;
 import java.util.List;
@@ -57,7 +57,7 @@ final class PictureConnecting {
     private boolean sends(Device camera) {
         return all.cabling().at(camera.id()).stream()
                 .filter(l -> PICTURES.contains(l.signal()))
-                .anyMatch(l -> l.giver().of(camera.id()));
+                .anyMatch(l -> l.source().of(camera.id()));
     }
 
     private boolean join(Device from, Link.Plug into) {
@@ -100,13 +100,13 @@ final class PictureConnecting {
     private Stream<Link.Plug> outs(Device d) {
         return all.free(d.id())
                 .filter(p -> PICTURES.contains(p.socket().signal()) && !p.socket().configures())
-                .filter(p -> p.socket().join().flow() == Flow.OUT && carriesPicture(p))
+                .filter(p -> p.socket().join().flow() == SignalFlow.OUT && carriesPicture(p))
                 .filter(p -> d.profile().kind() != DeviceKind.CONTROLLER);
     }
 
     private static boolean pictureIn(Link.Plug p) {
         return PICTURES.contains(p.socket().signal())
-                && p.socket().join().flow() == Flow.IN
+                && p.socket().join().flow() == SignalFlow.IN
                 && carriesPicture(p);
     }
 

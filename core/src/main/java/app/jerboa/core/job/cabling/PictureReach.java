@@ -44,7 +44,7 @@ public record PictureReach(
 
     private static PictureReach sdi(Link link, Coax coax, String format, double gigabits) {
         double allowed =
-                link.taker()
+                link.load()
                         .device()
                         .profile()
                         .video()
@@ -68,9 +68,9 @@ public record PictureReach(
         };
     }
 
-    /** As the giver is set, else the job's standard. */
+    /** As the source is set, else the job's standard. */
     private static String format(Job job, Link link) {
-        String set = link.giver().device().format();
+        String set = link.source().device().format();
         return set.isEmpty() ? job.site().habits().standard() : set;
     }
 }

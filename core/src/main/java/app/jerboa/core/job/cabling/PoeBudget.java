@@ -86,7 +86,9 @@ public record PoeBudget(
         return shed;
     }
 
-    /** The fewest whose going elsewhere leaves the rest within what is allowed: the largest. */
+    /**
+     * The fewest feeds whose going elsewhere leaves the rest within what is allowed: the largest.
+     */
     public List<Feed> fewestToMove() {
         List<Feed> largest =
                 feeds.stream()

@@ -36,7 +36,7 @@ public final class PowerChoices {
     public static List<Choice> of(PowerPlan plan, Feed feed) {
         List<Choice> all = new ArrayList<>();
         for (Device d : plan.cabling().job().devices()) {
-            if (!d.equals(feed.port().device()) && !d.equals(feed.taker())) {
+            if (!d.equals(feed.port().device()) && !d.equals(feed.load())) {
                 if (feed.over() == PowerOver.DC) {
                     dc(plan, feed, d).ifPresent(all::add);
                 } else {
@@ -44,7 +44,7 @@ public final class PowerChoices {
                 }
             }
         }
-        feed.taker()
+        feed.load()
                 .profile()
                 .draw()
                 .filter(x -> x.volts().isPresent())
@@ -62,7 +62,7 @@ public final class PowerChoices {
         boolean kind =
                 source.profile().sort() == Sort.POWER_SUPPLY
                         || source.profile().sort() == Sort.BATTERY;
-        double wanted = feed.taker().profile().draw().flatMap(d -> optional(d.volts())).orElse(0.0);
+        double wanted = feed.load().profile().draw().flatMap(d -> optional(d.volts())).orElse(0.0);
         if (gives.isEmpty()
                 || !kind
                 || !DcVolts.suits(gives.get().volts().orElseThrow(), wanted)
@@ -72,7 +72,7 @@ public final class PowerChoices {
             return Optional.empty();
         }
         PowerSource g = gives.get();
-        Feed other = feed.at(g.volts().orElseThrow(), feed.ohms(), feed.load(), feed.leastVolts());
+        Feed other = feed.at(g.volts().orElseThrow(), feed.ohms(), feed.watts(), feed.leastVolts());
         double spare = g.outWatts().orElse(0) - other.givenWatts();
         double hours =
                 g.wattHours().isPresent()
@@ -98,7 +98,7 @@ public final class PowerChoices {
                 .map(
                         b -> {
                             double spare = b.allowedWatts() - b.movingWatts() - feed.givenWatts();
-                            boolean enough = feed.load() <= b.port().deviceWatts();
+                            boolean enough = feed.watts() <= b.port().deviceWatts();
                             return new Choice(
                                     Optional.of(source),
                                     PowerOver.POE,

@@ -24,7 +24,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
-/** Who is fed by whom over which run, and what each run loses. At 20 °C. */
+/** What feeds each device over which run, and what each run loses. At 20 °C. */
 public final class PowerPlan {
     /** A DC device without a stated least works down to nominal less 10 %. */
     public static final double LEAST_SHARE = 0.9;
@@ -71,7 +71,7 @@ public final class PowerPlan {
     private Optional<Link> feedingLink(Device d) {
         Optional<Link> dc =
                 cabling.at(d.id()).stream()
-                        .filter(l -> l.signal() == Signal.DC && l.taker().of(d.id()))
+                        .filter(l -> l.signal() == Signal.DC && l.load().of(d.id()))
                         .findFirst();
         return dc.isPresent() ? dc : poeLink(d);
     }
@@ -193,24 +193,24 @@ public final class PowerPlan {
     }
 
     private static Feed feed(
-            Device taker,
+            Device load,
             Link link,
             PowerOver over,
             double volts,
             double ohms,
-            double load,
+            double watts,
             double idle,
             double least,
             Optional<PoeClass> poe) {
         return new Feed(
-                taker,
+                load,
                 link,
                 over,
                 volts,
                 ohms,
-                load,
+                watts,
                 idle,
-                volts > 0 ? ConstantLoad.of(volts, ohms, load) : Optional.empty(),
+                volts > 0 ? ConstantLoad.of(volts, ohms, watts) : Optional.empty(),
                 volts > 0 ? ConstantLoad.of(volts, ohms, idle) : Optional.empty(),
                 least,
                 poe);

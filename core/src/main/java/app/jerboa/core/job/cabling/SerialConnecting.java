@@ -6,8 +6,8 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.ControlRoutes;
 import app.jerboa.core.profile.Cable;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
@@ -27,7 +27,7 @@ final class SerialConnecting {
                     Transport.RS_422, Signal.RS_422,
                     Transport.RS_485, Signal.RS_485);
 
-    /** Who starts it, and over what. */
+    /** The controller that starts it, and over what. */
     private record Start(DeviceId by, Signal signal) {}
 
     private final Connecting all;
@@ -40,7 +40,7 @@ final class SerialConnecting {
         ControlRoutes routes = ControlRoutes.of(all.job());
         Map<Start, List<Line>> starts = new LinkedHashMap<>();
         for (Line line : all.job().lines()) {
-            routes.planned(line, Function.PAN_TILT)
+            routes.planned(line, RemoteFunction.PAN_TILT)
                     .flatMap(SerialConnecting::start)
                     .ifPresent(s -> starts.computeIfAbsent(s, x -> new ArrayList<>()).add(line));
         }

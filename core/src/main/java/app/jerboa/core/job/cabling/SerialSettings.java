@@ -9,7 +9,7 @@ import java.util.Optional;
  * How a serial port stands: as somebody set it, else as it came from the factory.
  *
  * @param framing data bits, parity and stop bits, for example {@code 8N1}
- * @param protocol blank where nobody set one
+ * @param protocol blank where none was set
  */
 public record SerialSettings(int baud, String framing, String protocol) {
     private static final int START_BIT = 1;

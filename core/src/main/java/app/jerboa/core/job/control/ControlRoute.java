@@ -1,7 +1,7 @@
 package app.jerboa.core.job.control;
 
 import app.jerboa.core.job.Device;
-import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import java.util.List;
@@ -20,7 +20,7 @@ import java.util.Set;
  * @param needs in the order of {@link RouteNeed}
  */
 public record ControlRoute(
-        Function function,
+        RemoteFunction function,
         Device by,
         OptionalInt key,
         Speaks sends,

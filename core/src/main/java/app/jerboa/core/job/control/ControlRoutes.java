@@ -9,11 +9,11 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.LensFit;
 import app.jerboa.core.profile.Medium;
 import app.jerboa.core.profile.Network;
 import app.jerboa.core.profile.Optics;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -39,8 +40,12 @@ public final class ControlRoutes {
     private static final Set<ItemKind> READS =
             EnumSet.of(
                     ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
-    private static final Set<Function> PAINTED =
-            EnumSet.of(Function.EXPOSURE, Function.PAINT, Function.TALLY, Function.TALKBACK);
+    private static final Set<RemoteFunction> PAINTED =
+            EnumSet.of(
+                    RemoteFunction.EXPOSURE,
+                    RemoteFunction.PAINT,
+                    RemoteFunction.TALLY,
+                    RemoteFunction.TALKBACK);
     private static final Set<Sort> NETWORK_OPTIONS =
             EnumSet.of(Sort.NETWORK_ADAPTER, Sort.STUDIO_ADAPTER);
     private static final Set<Transport> OVER_THE_NETWORK = EnumSet.of(Transport.UDP, Transport.TCP);
@@ -54,7 +59,7 @@ public final class ControlRoutes {
     private final Map<Wish, Optional<ControlRoute>> planned =
             Collections.synchronizedMap(new HashMap<>());
 
-    private record Wish(long line, Function function) {}
+    private record Wish(long line, RemoteFunction function) {}
 
     private ControlRoutes(Job job) {
         this.habits = job.site().habits();
@@ -69,12 +74,12 @@ public final class ControlRoutes {
     }
 
     /** Best first; empty when there is none. */
-    public List<ControlRoute> all(Line line, Function function) {
+    public List<ControlRoute> all(Line line, RemoteFunction function) {
         return routes(line, function, Ways.Found::all).sorted(order(line)).toList();
     }
 
     /** The one that counts, if any works as the plan stands. */
-    public Optional<ControlRoute> planned(Line line, Function function) {
+    public Optional<ControlRoute> planned(Line line, RemoteFunction function) {
         Wish wish = new Wish(line.id(), function);
         Optional<ControlRoute> known = planned.get(wish);
         if (known == null) {
@@ -85,15 +90,15 @@ public final class ControlRoutes {
     }
 
     /**
-     * Those that work as the plan stands, in no order: by whoever has the line on a key, was chosen
-     * or has no keys at all. Nobody else can, so nobody else is looked at.
+     * Those that work as the plan stands, in no order: by a controller that has the line on a key,
+     * was chosen or has no keys at all. No other can, so no other is looked at.
      */
-    public Stream<ControlRoute> ready(Line line, Function function) {
+    public Stream<ControlRoute> ready(Line line, RemoteFunction function) {
         return routes(line, function, found -> near(line, function, found))
                 .filter(ControlRoute::ready);
     }
 
-    private List<Ways.Way> near(Line line, Function function, Ways.Found found) {
+    private List<Ways.Way> near(Line line, RemoteFunction function, Ways.Found found) {
         List<Ways.Way> near = new ArrayList<>(found.keyless());
         Stream.concat(
                         line.keys().map(Line.Key::controller),
@@ -105,21 +110,19 @@ public final class ControlRoutes {
     }
 
     /** A controller has a way to do that for the line's camera, keyed or not. */
-    public boolean drives(DeviceId controller, Line line, Function function) {
+    public boolean drives(DeviceId controller, Line line, RemoteFunction function) {
         return routes(line, function, found -> found.by(controller)).findAny().isPresent();
     }
 
     /** The choice that was noted, whether it can be or not. */
-    public Optional<ChosenRoute> chosen(Line line, Function function) {
+    public Optional<ChosenRoute> chosen(Line line, RemoteFunction function) {
         return Optional.ofNullable(chosen.get(new Wish(line.id(), function)));
     }
 
     private Stream<ControlRoute> routes(
-            Line line,
-            Function function,
-            java.util.function.Function<Ways.Found, List<Ways.Way>> which) {
+            Line line, RemoteFunction function, Function<Ways.Found, List<Ways.Way>> which) {
         Device camera = kit.device(line.camera());
-        if (function == Function.ZOOM && !zooms(camera)) {
+        if (function == RemoteFunction.ZOOM && !zooms(camera)) {
             return Stream.empty();
         }
         return which.apply(ways.to(camera, function)).stream()
@@ -140,7 +143,7 @@ public final class ControlRoutes {
                         .isPresent();
     }
 
-    private ControlRoute route(Line line, Device camera, Function function, Ways.Way way) {
+    private ControlRoute route(Line line, Device camera, RemoteFunction function, Ways.Way way) {
         OptionalInt key = key(line, way.by().id());
         return new ControlRoute(
                 function,
@@ -232,8 +235,8 @@ public final class ControlRoutes {
     }
 
     private Comparator<ControlRoute> order(Line line) {
-        boolean recorded = habits.school(Field.SCHOOL_ACCESS).equals("through-recorder");
-        String wiring = habits.school(Field.SCHOOL_WIRING);
+        boolean recorded = habits.practice(Field.PRACTICE_ACCESS).equals("through-recorder");
+        String wiring = habits.practice(Field.PRACTICE_WIRING);
         return Comparator.comparing((ControlRoute r) -> !r.chosen())
                 .thenComparing(r -> r.needs().contains(RouteNeed.OPTION))
                 .thenComparingInt(r -> place(line, r))

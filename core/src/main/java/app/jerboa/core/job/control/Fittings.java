@@ -6,11 +6,11 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Line;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.LensFit;
 import app.jerboa.core.profile.Optics;
 import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import java.util.Collection;
@@ -21,14 +21,15 @@ import java.util.Set;
 
 /** What must be fitted to a camera before it can do what is wanted of it. */
 public final class Fittings {
-    private static final Set<Function> THROUGH_THE_LENS = EnumSet.of(Function.ZOOM, Function.FOCUS);
+    private static final Set<RemoteFunction> THROUGH_THE_LENS =
+            EnumSet.of(RemoteFunction.ZOOM, RemoteFunction.FOCUS);
 
     private Fittings() {}
 
     /** The sorts that are missing, in the order of {@link Sort}. */
     public static Set<Sort> missing(Line line, KitIndex kit, ControlRoutes routes) {
         Device camera = kit.device(line.camera());
-        Set<Function> wanted = Wanted.of(line, camera.profile());
+        Set<RemoteFunction> wanted = Wanted.of(line, camera.profile());
         Optional<Device> lens = kit.fitted(camera.id(), Sort.LENS);
         Set<Sort> missing = EnumSet.noneOf(Sort.class);
         if (takesLens(camera)
@@ -36,7 +37,7 @@ public final class Fittings {
                 && !Collections.disjoint(wanted, THROUGH_THE_LENS)) {
             missing.add(Sort.LENS);
         }
-        if (lens.isPresent() && wanted.contains(Function.ZOOM) && !routes.zooms(camera)) {
+        if (lens.isPresent() && wanted.contains(RemoteFunction.ZOOM) && !routes.zooms(camera)) {
             missing.add(Sort.ZOOM_MOTOR);
         }
         if (routes.lacksNetwork(camera)) {

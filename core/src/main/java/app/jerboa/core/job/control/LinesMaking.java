@@ -13,8 +13,8 @@ import app.jerboa.core.job.identity.LineNumbers;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Move;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Keys;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
@@ -28,13 +28,14 @@ import java.util.Set;
 import java.util.function.Predicate;
 
 /**
- * Lines made from the kit: what lies loose is fitted to the first camera that needs it, who has no
- * key gets one, pictures go to free inputs. Nothing that was planned is touched.
+ * Lines made from the kit: what lies loose is fitted to the first camera that needs it, a camera
+ * that has no key gets one, pictures go to free inputs. Nothing that was planned is touched.
  */
 public final class LinesMaking {
     private static final Set<Sort> SWITCHERS =
             EnumSet.of(Sort.VIDEO_SWITCHER, Sort.COMPUTER_SWITCHER);
-    private static final Set<Function> PAINTING = EnumSet.of(Function.EXPOSURE, Function.PAINT);
+    private static final Set<RemoteFunction> PAINTING =
+            EnumSet.of(RemoteFunction.EXPOSURE, RemoteFunction.PAINT);
 
     private final JobEditor editor;
     private final Job job;
@@ -92,11 +93,11 @@ public final class LinesMaking {
         }
         boolean counted = false;
         for (Line line : job.lines()) {
-            Set<Function> wanted = Wanted.of(line, kit.device(line.camera()).profile());
-            Set<Function> driving = EnumSet.copyOf(Wanted.ALL);
+            Set<RemoteFunction> wanted = Wanted.of(line, kit.device(line.camera()).profile());
+            Set<RemoteFunction> driving = EnumSet.copyOf(Wanted.ALL);
             driving.retainAll(wanted);
             driving.removeAll(PAINTING);
-            driving.remove(Function.TALLY);
+            driving.remove(RemoteFunction.TALLY);
             if (line.key().isEmpty()) {
                 Optional<Line.Key> key = free(routes, line, driving, used, d -> !paints(d));
                 key.ifPresent(k -> give(line, k, Field.CONTROLLER, Field.KEY));
@@ -105,7 +106,7 @@ public final class LinesMaking {
                                 .filter(Keys::counting)
                                 .isPresent();
             }
-            Set<Function> painted = EnumSet.copyOf(PAINTING);
+            Set<RemoteFunction> painted = EnumSet.copyOf(PAINTING);
             painted.retainAll(wanted);
             boolean unpainted = painted.stream().anyMatch(f -> routes.planned(line, f).isEmpty());
             if (line.paint().isEmpty() && unpainted) {
@@ -128,10 +129,10 @@ public final class LinesMaking {
     private static Optional<Line.Key> free(
             ControlRoutes routes,
             Line line,
-            Set<Function> functions,
+            Set<RemoteFunction> functions,
             Map<DeviceId, Set<Integer>> used,
             Predicate<Device> who) {
-        for (Function function : functions) {
+        for (RemoteFunction function : functions) {
             for (ControlRoute route : routes.all(line, function)) {
                 Optional<Keys> keys = route.by().profile().keys();
                 if (keys.isPresent() && who.test(route.by())) {

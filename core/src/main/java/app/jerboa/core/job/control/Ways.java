@@ -6,10 +6,10 @@ import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.profile.Audio;
 import app.jerboa.core.profile.AudioWay;
 import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Port;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
@@ -60,15 +60,15 @@ final class Ways {
     private final KitIndex kit;
     private final List<Device> controllers;
     private final List<Device> between;
-    private final List<Device> soundTakers;
-    private final Map<String, Map<Function, Found>> known =
+    private final List<Device> soundLoads;
+    private final Map<String, Map<RemoteFunction, Found>> known =
             Collections.synchronizedMap(new HashMap<>());
 
     Ways(Job job, KitIndex kit) {
         this.kit = kit;
         controllers = job.devices().stream().filter(Ways::drives).toList();
         between = job.devices().stream().filter(Ways::translates).toList();
-        soundTakers =
+        soundLoads =
                 job.devices().stream()
                         .filter(d -> d.profile().kind() == DeviceKind.VIDEO)
                         .filter(d -> d.profile().audio().isPresent())
@@ -89,7 +89,7 @@ final class Ways {
                 && d.profile().speaks().stream().anyMatch(s -> !s.sends());
     }
 
-    /** The ways for one function, also by who controls. */
+    /** The ways for one function, also by controller. */
     static final class Found {
         static final Found NONE = new Found();
 
@@ -122,7 +122,7 @@ final class Ways {
         }
     }
 
-    Found to(Device camera, Function function) {
+    Found to(Device camera, RemoteFunction function) {
         List<Device> fitted = kit.fitted(camera.id());
         String sort =
                 camera.profile().id()
@@ -131,13 +131,13 @@ final class Ways {
                 .getOrDefault(function, Found.NONE);
     }
 
-    private Map<Function, Found> all(Device camera, List<Device> fitted) {
+    private Map<RemoteFunction, Found> all(Device camera, List<Device> fitted) {
         List<Speaks> ends = new ArrayList<>(answers(camera));
         fitted.stream()
                 .filter(d -> d.profile().kind() == DeviceKind.ACCESSORY)
                 .forEach(d -> ends.addAll(answers(d)));
         List<Passing> passings = passings(ends);
-        Map<Function, Found> ways = new EnumMap<>(Function.class);
+        Map<RemoteFunction, Found> ways = new EnumMap<>(RemoteFunction.class);
         for (Device by : controllers) {
             for (Speaks sends : sends(by)) {
                 straight(by, sends, ends, ways);
@@ -150,7 +150,7 @@ final class Ways {
     }
 
     private static void straight(
-            Device by, Speaks sends, List<Speaks> ends, Map<Function, Found> ways) {
+            Device by, Speaks sends, List<Speaks> ends, Map<RemoteFunction, Found> ways) {
         for (Speaks end : ends) {
             if (meets(sends, end)) {
                 add(new Way(by, sends, List.of(), end), ways, sends, end);
@@ -178,7 +178,7 @@ final class Ways {
     }
 
     private static void through(
-            Device by, Speaks sends, List<Passing> passings, Map<Function, Found> ways) {
+            Device by, Speaks sends, List<Passing> passings, Map<RemoteFunction, Found> ways) {
         for (Passing p : passings) {
             if (!p.middle().equals(by) && meets(sends, p.in())) {
                 Way way = new Way(by, sends, List.of(p.middle()), p.end());
@@ -187,18 +187,18 @@ final class Ways {
         }
     }
 
-    private static void add(Way way, Map<Function, Found> ways, Speaks... parts) {
-        Set<Function> carries = EnumSet.allOf(Function.class);
+    private static void add(Way way, Map<RemoteFunction, Found> ways, Speaks... parts) {
+        Set<RemoteFunction> carries = EnumSet.allOf(RemoteFunction.class);
         for (Speaks part : parts) {
             carries.retainAll(part.carries());
         }
-        for (Function f : carries) {
+        for (RemoteFunction f : carries) {
             ways.computeIfAbsent(f, x -> new Found()).add(way);
         }
     }
 
-    /** Sound goes inside the picture to whoever takes pictures in and can give sound out. */
-    private void sound(Device from, Map<Function, Found> ways) {
+    /** Sound goes inside the picture to what takes pictures in and can give sound out. */
+    private void sound(Device from, Map<RemoteFunction, Found> ways) {
         Audio audio = from.profile().audio().filter(a -> a.inputs() > 0).orElse(null);
         if (audio == null) {
             return;
@@ -212,10 +212,10 @@ final class Ways {
                             false,
                             false,
                             false,
-                            List.of(Function.AUDIO));
-            for (Device taker : soundTakers) {
-                if (joins(taker).contains(SOUND_INTO.get(way))) {
-                    add(new Way(taker, inside, List.of(), inside), ways, inside);
+                            List.of(RemoteFunction.AUDIO));
+            for (Device load : soundLoads) {
+                if (joins(load).contains(SOUND_INTO.get(way))) {
+                    add(new Way(load, inside, List.of(), inside), ways, inside);
                 }
             }
         }

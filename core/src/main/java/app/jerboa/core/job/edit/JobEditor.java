@@ -148,14 +148,17 @@ public final class JobEditor {
                 || changes.edits().stream().anyMatch(e -> e.item().kind() == ItemKind.PROFILE);
     }
 
-    /** Whoever is of a profile reads it anew; one whose profile is gone is refused. */
+    /** A device of a profile reads it anew; one whose profile is gone is refused. */
     private static JobItem refreshed(JobItem item, ProfileShelf all) {
         return item instanceof Device || item instanceof Prepared
                 ? JobItems.typed(JobItems.item(item), all)
                 : item;
     }
 
-    /** Whose references may point nowhere now: the touched ones, and all once something is gone. */
+    /**
+     * Items whose references may point nowhere now: the touched ones, and all once something is
+     * gone.
+     */
     private static Collection<Item> looking(
             Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched, boolean gone) {
         return gone

@@ -15,7 +15,7 @@ public final class JobLinks {
 
     /**
      * @param there everything the job has
-     * @param looking whose references are followed
+     * @param looking items whose references are followed
      * @throws ItemRejected for the first reference to an item that is not there
      * @throws ItemMissing without exactly one site and at least one subnet
      */

@@ -7,7 +7,9 @@ import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.TextRejected;
 import java.util.List;
 
-/** No two subnets of a job share an address or a VLAN id: nobody could say where a device is. */
+/**
+ * No two subnets of a job share an address or a VLAN id: it could not be said where a device is.
+ */
 final class SubnetRules {
     private SubnetRules() {}
 

@@ -56,8 +56,8 @@ public final class Repatch {
     }
 
     /**
-     * Cheapest first, ties to whoever leaves leads where they are; empty when all agree or nothing
-     * can make them.
+     * Cheapest first, ties to the change that leaves leads where they are; empty when all agree or
+     * nothing can make them.
      */
     public static List<Way> ways(List<Numbers> lines) {
         Repatch repatch = new Repatch(lines);
@@ -79,7 +79,7 @@ public final class Repatch {
                 .toList();
     }
 
-    /** Lines that share numbers with one that disagrees; whoever stands aside is left alone. */
+    /** Lines that share numbers with one that disagrees; lines that stand aside are left alone. */
     private List<List<Numbers>> knots() {
         Map<Integer, List<Numbers>> byNumber = new HashMap<>();
         for (Numbers line : lines) {
@@ -174,7 +174,7 @@ public final class Repatch {
         return line.cost(number) * 1000 + (line.differs(Aspect.INPUT, number) ? 1 : 0);
     }
 
-    /** The knot's own numbers, and as many that nobody has. */
+    /** The knot's own numbers, and as many that no line has. */
     private static List<Integer> candidates(List<Numbers> knot, Set<Integer> given) {
         Set<Integer> numbers = new TreeSet<>();
         knot.forEach(l -> numbers.addAll(numbers(l)));

@@ -11,7 +11,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Is the firmware that was found on a camera new enough for the controller on whose key it is? */
+/**
+ * Is the firmware that was found on a camera new enough for the controller that has it on a key?
+ */
 final class FirmwareCheck {
     private FirmwareCheck() {}
 

@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 public record FirmwareNeed(Device camera, Device controller, String least) {
 
-    /** Of a camera by the controller on whose key it is; empty while no firmware is noted. */
+    /** Of a camera by the controller that has it on a key; empty while no firmware is noted. */
     public static Optional<FirmwareNeed> of(Line line, KitIndex kit) {
         return line.key().flatMap(k -> of(kit.device(line.camera()), kit.device(k.controller())));
     }

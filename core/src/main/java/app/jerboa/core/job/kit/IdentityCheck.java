@@ -42,7 +42,7 @@ final class IdentityCheck {
                 found);
         twice(job, Device::name, Device::name, KitCodes.NAME_DUP, Field.NAME, found);
         refused(job, found);
-        if (job.site().habits().school(Field.SCHOOL_ADDRESSES).equals("reservation")) {
+        if (job.site().habits().practice(Field.PRACTICE_ADDRESSES).equals("reservation")) {
             withoutMac(job, found);
         }
         habit(job, found);

@@ -35,7 +35,7 @@ import java.util.stream.IntStream;
 
 /**
  * New devices with their names, and for cameras their lines with control IDs and keys; addresses as
- * the planner gives them, without moving anybody who is there.
+ * the planner gives them, without moving a device that is there.
  */
 public final class KitAdding {
     /** Of one profile at once; more is a slip of the pen. */
@@ -212,7 +212,7 @@ public final class KitAdding {
         return id;
     }
 
-    /** The first key nobody has, of a controller that can drive it: over the network if one can. */
+    /** The first free key of a controller that can drive it: over the network if one can. */
     private Optional<Line.Key> freeKey(Profile camera) {
         for (Controller controller : drivers.computeIfAbsent(camera.id(), c -> drivers(camera))) {
             Keys keys = controller.profile().keys().orElseThrow();

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 /** Every rule of this package; a new one is one more line here. */
 public final class KitChecks {
     private static final List<Function<Job, List<Finding>>> ALONE =
-            List.of(IdentityCheck::of, FirmwareCheck::of, PreparationCheck::of, SchoolCheck::of);
+            List.of(IdentityCheck::of, FirmwareCheck::of, PreparationCheck::of, PracticeCheck::of);
 
     /** They look at what a device is joined to. */
     private static final List<Function<Job, List<Finding>>> JOINED =

@@ -43,7 +43,8 @@ public final class KitCodes {
             new FindingCode("PREP-RESET", WARN, Discipline.PREPARATION);
 
     /** The house does it one way, and these devices cannot. */
-    public static final FindingCode SCHOOL = new FindingCode("SITE-SCHOOL", NOTE, Discipline.HOUSE);
+    public static final FindingCode PRACTICE =
+            new FindingCode("SITE-SCHOOL", NOTE, Discipline.HOUSE);
 
     public static final List<FindingCode> ALL =
             List.of(
@@ -60,7 +61,7 @@ public final class KitCodes {
                     PREP_INTERNET,
                     PREP_PACK,
                     PREP_RESET,
-                    SCHOOL);
+                    PRACTICE);
 
     private KitCodes() {}
 }

@@ -39,7 +39,7 @@ public final class KitSheet {
     /**
      * A row that is taken.
      *
-     * @param change whose values it changes; empty for new devices
+     * @param change the device whose values it changes; empty for new devices
      * @param count how many devices it adds; 0 when it changes one
      */
     public record Good(

@@ -41,10 +41,10 @@ public final class Preparation {
     /**
      * One thing to do.
      *
-     * @param device for whom; empty when once is enough for all of the profile
+     * @param device it is done for; empty when once is enough for all of the profile
      * @param kind for example {@code firmware}, or {@code reset}
      * @param how how to do it; may be blank
-     * @param devices whom it concerns, never empty
+     * @param devices it concerns, never empty
      * @param done who ticked it, if anybody did
      */
     public record Task(

@@ -7,10 +7,10 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.control.ControlRoute;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.IdPlace;
 import app.jerboa.core.profile.Ids;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
@@ -49,7 +49,7 @@ final class ControlIdCheck {
     }
 
     private static Optional<Wire> wire(LinePlan plan, Line line) {
-        return Stream.of(Function.PAN_TILT, Function.ZOOM, Function.FOCUS)
+        return Stream.of(RemoteFunction.PAN_TILT, RemoteFunction.ZOOM, RemoteFunction.FOCUS)
                 .flatMap(f -> plan.routes().planned(line, f).stream())
                 .filter(r -> SHARED.contains(r.answers().over()))
                 .map(r -> new Wire(last(r), r.answers().protocol(), r.answers().over()))
@@ -125,7 +125,7 @@ final class ControlIdCheck {
         return finding.withFixes(free(plan, same.subList(1, same.size()), used));
     }
 
-    /** The lowest IDs nobody on the wire has. */
+    /** The lowest IDs that no camera on the wire has. */
     private static List<Fix> free(LinePlan plan, List<Line> lines, Set<Integer> used) {
         List<Edit> edits = new ArrayList<>();
         for (Line line : lines) {

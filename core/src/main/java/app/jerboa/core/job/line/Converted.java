@@ -13,8 +13,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Who has a converter between itself and the rest. Once a device's picture leads are drawn they
- * say; before, any converter of the kit may still come between.
+ * Devices with a converter between themselves and the rest. Once a device's picture leads are drawn
+ * they say; before, any converter of the kit may still come between.
  */
 public final class Converted {
     private static final Set<Signal> PICTURES = EnumSet.of(Signal.SDI, Signal.HDMI);
@@ -45,7 +45,7 @@ public final class Converted {
 
     /** A converter takes whatever this device sends. */
     public boolean takes(Device d) {
-        List<Link> out = leads(d).stream().filter(l -> l.giver().of(d.id())).toList();
+        List<Link> out = leads(d).stream().filter(l -> l.source().of(d.id())).toList();
         return !out.isEmpty() && out.stream().allMatch(l -> meets(l, d.id()));
     }
 

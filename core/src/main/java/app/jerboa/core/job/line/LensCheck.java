@@ -8,8 +8,8 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.control.Wanted;
 import app.jerboa.core.job.text.JobItems;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Optics;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -71,13 +71,13 @@ final class LensCheck {
         }
     }
 
-    private static Fix fixedLength(Line line, Set<Function> wanted) {
-        Set<Function> rest = EnumSet.copyOf(wanted);
-        rest.remove(Function.ZOOM);
+    private static Fix fixedLength(Line line, Set<RemoteFunction> wanted) {
+        Set<RemoteFunction> rest = EnumSet.copyOf(wanted);
+        rest.remove(RemoteFunction.ZOOM);
         String words =
                 Wanted.ALL.stream()
                         .filter(rest::contains)
-                        .map(Function::toString)
+                        .map(RemoteFunction::toString)
                         .collect(Collectors.joining(" "));
         return Fix.editing(
                 "no-zoom",

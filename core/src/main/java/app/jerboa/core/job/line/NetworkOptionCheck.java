@@ -16,7 +16,7 @@ final class NetworkOptionCheck {
 
     static List<Finding> of(LinePlan plan) {
         List<Finding> found = new ArrayList<>();
-        boolean poe = plan.job().site().habits().school(Field.SCHOOL_POWER).equals("poe");
+        boolean poe = plan.job().site().habits().practice(Field.PRACTICE_POWER).equals("poe");
         for (Line line : plan.job().lines()) {
             Set<Sort> missing = plan.missing(line);
             if (missing.contains(Sort.NETWORK_ADAPTER)) {

@@ -6,7 +6,7 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.RouteNeed;
 import app.jerboa.core.job.control.Wanted;
-import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Signal;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,11 +23,13 @@ final class ReturnCheck {
             return found;
         }
         for (Line line : plan.job().lines()) {
-            List<Function> riding = riding(plan, line);
+            List<RemoteFunction> riding = riding(plan, line);
             if (!riding.isEmpty()
                     && plan.cabling().into(line.camera(), Signal.SDI).findAny().isEmpty()) {
                 String functions =
-                        riding.stream().map(Function::toString).collect(Collectors.joining(", "));
+                        riding.stream()
+                                .map(RemoteFunction::toString)
+                                .collect(Collectors.joining(", "));
                 found.add(
                         plan.about(
                                 line,
@@ -39,7 +41,7 @@ final class ReturnCheck {
         return found;
     }
 
-    private static List<Function> riding(LinePlan plan, Line line) {
+    private static List<RemoteFunction> riding(LinePlan plan, Line line) {
         return Wanted.of(line, plan.camera(line).profile()).stream()
                 .filter(
                         f ->

@@ -14,11 +14,11 @@ import app.jerboa.core.job.control.RouteNeed;
 import app.jerboa.core.job.control.Wanted;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Access;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Keys;
 import app.jerboa.core.profile.Medium;
 import app.jerboa.core.profile.PortUse;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import app.jerboa.core.value.DeviceId;
@@ -63,19 +63,19 @@ final class RouteCheck {
 
     private void line(Line line) {
         Device camera = plan.camera(line);
-        Set<Function> wanted = Wanted.of(line, camera.profile());
-        Map<Function, ControlRoute> planned = new LinkedHashMap<>();
-        List<Function> without = new ArrayList<>();
-        for (Function function : wanted) {
+        Set<RemoteFunction> wanted = Wanted.of(line, camera.profile());
+        Map<RemoteFunction, ControlRoute> planned = new LinkedHashMap<>();
+        List<RemoteFunction> without = new ArrayList<>();
+        for (RemoteFunction function : wanted) {
             plan.routes()
                     .planned(line, function)
                     .ifPresentOrElse(r -> planned.put(function, r), () -> without.add(function));
         }
         unkeyed(line, camera);
-        if (wanted.contains(Function.ZOOM) && !plan.routes().zooms(camera)) {
-            without.remove(Function.ZOOM);
+        if (wanted.contains(RemoteFunction.ZOOM) && !plan.routes().zooms(camera)) {
+            without.remove(RemoteFunction.ZOOM);
         }
-        boolean sound = without.remove(Function.AUDIO);
+        boolean sound = without.remove(RemoteFunction.AUDIO);
         if (sound) {
             found.add(plan.about(line, LineCodes.AUDIO, Field.WANTS, Map.of()));
         }
@@ -88,7 +88,7 @@ final class RouteCheck {
         }
         Set<DeviceId> controllers = new LinkedHashSet<>();
         planned.values().stream()
-                .filter(r -> r.function() != Function.AUDIO)
+                .filter(r -> r.function() != RemoteFunction.AUDIO)
                 .forEach(r -> controllers.add(r.by().id()));
         if (controllers.size() > 1) {
             split.add(camera);
@@ -97,7 +97,7 @@ final class RouteCheck {
         chosen(line);
     }
 
-    /** On a key of somebody who cannot talk to it. */
+    /** On a key of a controller that cannot talk to it. */
     private void unkeyed(Line line, Device camera) {
         line.keys().forEach(key -> unkeyed(line, camera, plan.kit().device(key.controller())));
     }
@@ -156,7 +156,7 @@ final class RouteCheck {
     }
 
     /** Radio is a fall-back; alone it is one too few. */
-    private void wireless(Line line, Device camera, Map<Function, ControlRoute> planned) {
+    private void wireless(Line line, Device camera, Map<RemoteFunction, ControlRoute> planned) {
         boolean radioOnly =
                 camera.profile().network().filter(n -> n.medium() == Medium.WIRELESS).isPresent();
         List<String> alone = new ArrayList<>();
@@ -183,7 +183,7 @@ final class RouteCheck {
 
     /** What somebody chose and what cannot be any more. */
     private void chosen(Line line) {
-        for (Function function : Wanted.ALL) {
+        for (RemoteFunction function : Wanted.ALL) {
             plan.routes()
                     .chosen(line, function)
                     .filter(
@@ -194,7 +194,7 @@ final class RouteCheck {
         }
     }
 
-    private Finding impossible(Line line, Function function, ChosenRoute c) {
+    private Finding impossible(Line line, RemoteFunction function, ChosenRoute c) {
         Map<String, String> facts =
                 Map.of(
                         "what", "chosen",

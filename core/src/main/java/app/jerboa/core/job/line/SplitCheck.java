@@ -91,7 +91,7 @@ final class SplitCheck {
     /** A search does not cross a router; a controller that can be filled by address need not. */
     private boolean searches(Device controller) {
         List<Filling> ways = controller.profile().keys().map(Keys::filledBy).orElse(List.of());
-        boolean liked = job.site().habits().school(Field.SCHOOL_FILLING).equals("search");
+        boolean liked = job.site().habits().practice(Field.PRACTICE_FILLING).equals("search");
         return ways.contains(Filling.SEARCH) && (liked || ways.size() == 1);
     }
 

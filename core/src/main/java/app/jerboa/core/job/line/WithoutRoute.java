@@ -8,8 +8,8 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Naming;
 import app.jerboa.core.job.control.ControlRoute;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Keys;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.value.DeviceId;
@@ -30,15 +30,15 @@ import java.util.stream.Stream;
 final class WithoutRoute {
     private final LinePlan plan;
     private final Line line;
-    private final List<Function> functions;
+    private final List<RemoteFunction> functions;
 
-    private WithoutRoute(LinePlan plan, Line line, List<Function> functions) {
+    private WithoutRoute(LinePlan plan, Line line, List<RemoteFunction> functions) {
         this.plan = plan;
         this.line = line;
         this.functions = functions;
     }
 
-    static Finding of(LinePlan plan, Line line, List<Function> functions) {
+    static Finding of(LinePlan plan, Line line, List<RemoteFunction> functions) {
         return new WithoutRoute(plan, line, functions).finding();
     }
 
@@ -57,7 +57,7 @@ final class WithoutRoute {
         return plan.about(line, LineCodes.FUNCTION, Field.WANTS, facts).withFixes(fixes);
     }
 
-    private static String name(Function function) {
+    private static String name(RemoteFunction function) {
         return function.toString().replace('-', '/');
     }
 

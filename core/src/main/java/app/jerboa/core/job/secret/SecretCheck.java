@@ -85,17 +85,19 @@ public final class SecretCheck {
     private static void reused(Job job, List<Finding> found) {
         Map<DeviceId, Device> byId = new LinkedHashMap<>();
         job.devices().forEach(d -> byId.put(d.id(), d));
-        Map<String, List<Device>> byPrint = new LinkedHashMap<>();
+        Map<String, List<Device>> byFingerprint = new LinkedHashMap<>();
         for (Secret s : job.secrets()) {
             if (s.isPassword()) {
                 s.device()
                         .ifPresent(
                                 d ->
-                                        byPrint.computeIfAbsent(s.print(), p -> new ArrayList<>())
+                                        byFingerprint
+                                                .computeIfAbsent(
+                                                        s.fingerprint(), p -> new ArrayList<>())
                                                 .add(byId.get(d)));
             }
         }
-        byPrint.values().stream()
+        byFingerprint.values().stream()
                 .filter(l -> l.stream().distinct().count() > 1)
                 .forEach(l -> found.add(about(SecretCodes.REUSED_PASSWORD, l)));
     }

@@ -3,7 +3,7 @@ package app.jerboa.core.job.text;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Line;
-import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.RemoteFunction;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Optional;
@@ -55,19 +55,19 @@ final class LineForm {
                 : Optional.empty();
     }
 
-    private static Optional<Set<Function>> wants(Texts t) {
+    private static Optional<Set<RemoteFunction>> wants(Texts t) {
         String text = t.text(Field.WANTS);
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        Set<Function> wants = EnumSet.noneOf(Function.class);
+        Set<RemoteFunction> wants = EnumSet.noneOf(RemoteFunction.class);
         for (String word : text.split(" ", -1)) {
-            wants.add(Function.of(word));
+            wants.add(RemoteFunction.of(word));
         }
         return Optional.of(Collections.unmodifiableSet(wants));
     }
 
-    private static String words(Set<Function> wants) {
-        return wants.stream().map(Function::toString).collect(Collectors.joining(" "));
+    private static String words(Set<RemoteFunction> wants) {
+        return wants.stream().map(RemoteFunction::toString).collect(Collectors.joining(" "));
     }
 }

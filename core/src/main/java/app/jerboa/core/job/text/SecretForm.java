@@ -12,7 +12,7 @@ final class SecretForm {
                     .text(Field.SECRET_USE, Secret::use)
                     .text(Field.SECRET_NAME, Secret::name)
                     .text(Field.SEALED, Secret::sealed)
-                    .text(Field.PRINT, Secret::print)
+                    .text(Field.FINGERPRINT, Secret::fingerprint)
                     .text(Field.SECRET_ORIGIN, Secret::origin);
 
     private SecretForm() {}
@@ -24,7 +24,7 @@ final class SecretForm {
                 t.text(Field.SECRET_USE),
                 t.text(Field.SECRET_NAME),
                 t.text(Field.SEALED),
-                t.text(Field.PRINT),
+                t.text(Field.FINGERPRINT),
                 t.text(Field.SECRET_ORIGIN));
     }
 }

@@ -6,7 +6,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Numbering;
-import app.jerboa.core.job.Schools;
+import app.jerboa.core.job.Practices;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.value.Lengths;
 import java.util.EnumMap;
@@ -37,14 +37,14 @@ final class SiteForm {
         for (Work work : Work.values()) {
             FORM.whole(seconds(work), s -> s.habits().bringUp().times().of(work));
         }
-        Schools.MATTERS.forEach(f -> FORM.text(f, s -> s.habits().school(f)));
+        Practices.MATTERS.forEach(f -> FORM.text(f, s -> s.habits().practice(f)));
     }
 
     private SiteForm() {}
 
     private static Site read(Texts t) {
-        Map<Field, String> schools = new EnumMap<>(Field.class);
-        Schools.MATTERS.forEach(f -> schools.put(f, t.text(f)));
+        Map<Field, String> practices = new EnumMap<>(Field.class);
+        Practices.MATTERS.forEach(f -> practices.put(f, t.text(f)));
         Habits habits =
                 new Habits(
                         t.text(Field.STANDARD),
@@ -62,7 +62,7 @@ final class SiteForm {
                                 t.text(Field.SERVICE),
                                 t.wholeOrNone(Field.OUTGOING)),
                         bringUp(t),
-                        schools);
+                        practices);
         return new Site(t.id(), t.text(Field.SITE_NAME), t.text(Field.UNITS), habits);
     }
 

@@ -3,7 +3,7 @@ package app.jerboa.core.job.text;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.profile.Function;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.TextRejected;
 import java.util.Optional;
@@ -51,8 +51,8 @@ record Texts(Item item) {
         return text(field).isEmpty() ? Optional.empty() : Optional.of(device(field));
     }
 
-    Function function(Field field) {
-        return Function.of(text(field));
+    RemoteFunction function(Field field) {
+        return RemoteFunction.of(text(field));
     }
 
     /** A text that is right for its field but not beside the others of its item. */

@@ -3,7 +3,7 @@ package app.jerboa.core.net.paste;
 import app.jerboa.core.net.Ipv4;
 
 /**
- * Somebody seen in a network.
+ * A device seen in a network.
  *
  * @param mac lower case with colons; empty when the print-out has none
  * @param name as the print-out gives it; may be empty

@@ -12,8 +12,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Who a machine or a router has seen: {@code ip neigh}, {@code arp -a} and {@code arp -n} of the
- * three desktop systems, dnsmasq's lease file and dhcpd's.
+ * The devices a machine or a router has seen: {@code ip neigh}, {@code arp -a} and {@code arp -n}
+ * of the three desktop systems, dnsmasq's lease file and dhcpd's.
  *
  * @param neighbours in the order of the text, each address once
  * @param refused lines that speak of an address and were not taken, with the reason
@@ -86,7 +86,7 @@ public record NeighbourTable(List<Neighbour> neighbours, List<Refused> refused) 
             }
             Optional<String> mac = first(MAC, line).map(Reader::tidy);
             if (mac.isEmpty() && UNANSWERED.matcher(line).find()) {
-                refused.add(new Refused(number, line.strip(), "nobody answered there"));
+                refused.add(new Refused(number, line.strip(), "nothing answered there"));
             } else if (mac.isEmpty()) {
                 refused.add(new Refused(number, line.strip(), "no MAC stands beside the address"));
             } else if (isGroup(mac.get())) {
@@ -94,7 +94,7 @@ public record NeighbourTable(List<Neighbour> neighbours, List<Refused> refused) 
                         new Refused(
                                 number,
                                 line.strip(),
-                                "a broadcast or multicast address, nobody's own"));
+                                "a broadcast or multicast address, no device's own"));
             } else {
                 put(address, mac.get(), name(line, text));
             }

@@ -150,7 +150,7 @@ class AddressFilesTest {
     })
     void anotherSchool(String way, String address, boolean reserved, String how) {
         JobUnderTest hall = hall();
-        Job then = hall.after(AddressWhatIf.school(hall.editor(), hall.job(), way).changes());
+        Job then = hall.after(AddressWhatIf.practice(hall.editor(), hall.job(), way).changes());
         Device first = then.devices().get(2);
         assertThat(first.address().map(Ipv4::toString).orElse("-")).isEqualTo(address);
         assertThat(first.reserved()).isEqualTo(reserved);
@@ -211,7 +211,7 @@ class AddressFilesTest {
                         "2 L1 ",
                         "3 L2 address>10.44.8.52 prefix>23",
                         "4 L3 address>10.44.8.77",
-                        "5 - nobody of the kit is called so",
+                        "5 - no device of the kit is called so",
                         "6 L2 an earlier row is about it too",
                         "7 Stick \"10.44.8.311\" cannot be taken");
         assertThat(result.missing()).extracting(Device::name).containsExactly("House router");

@@ -9,9 +9,9 @@ import static app.jerboa.core.bringup.Step.Kind.UPDATE;
 import static app.jerboa.core.bringup.Step.Kind.VERIFY;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.bringup.BringUpPlan;
 import app.jerboa.core.bringup.LaptopAddress;
-import app.jerboa.core.bringup.Method;
 import app.jerboa.core.bringup.NewDevice;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.bringup.StepTimes;
@@ -80,7 +80,8 @@ class JobBringUpTest {
         assertThat(ids(only(job, far).after())).containsExactly(near);
         assertThat(ids(only(job, near).after())).containsExactly(router);
         assertThat(only(job, head).switchedPort()).isTrue();
-        BringUpPlan plan = BringUpPlan.of(Method.ALIAS, false, fresh(job), HOME, StepTimes.usual());
+        BringUpPlan plan =
+                BringUpPlan.of(BringUpMethod.ALIAS, false, fresh(job), HOME, StepTimes.usual());
         assertThat(plan.sheet().steps())
                 .filteredOn(s -> s.kind() == PLUG)
                 .extracting(s -> s.device().orElseThrow().value())
@@ -118,7 +119,12 @@ class JobBringUpTest {
         assertThat(only(job, one).needs()).containsExactly(Work.RESET);
         assertThat(kinds(job, RESET, one)).containsExactly("RESET_ALL");
         assertThat(
-                        BringUpPlan.of(Method.HOP, false, fresh(job), HOME, StepTimes.usual())
+                        BringUpPlan.of(
+                                        BringUpMethod.HOP,
+                                        false,
+                                        fresh(job),
+                                        HOME,
+                                        StepTimes.usual())
                                 .sheet()
                                 .steps())
                 .extracting(Step::kind)
@@ -177,7 +183,7 @@ class JobBringUpTest {
                         "password",
                         Field.SEALED,
                         "x",
-                        Field.PRINT,
+                        Field.FINGERPRINT,
                         "y",
                         Field.SECRET_ORIGIN,
                         "generated");
@@ -252,11 +258,11 @@ class JobBringUpTest {
         job.device("L1", CAMERA, Field.ADDRESS, "10.44.8.21");
         StepTimes times = StepTimes.usual().with(Work.ALIAS, 500);
         Choice free = Choice.of(Hall.of(job.job()), fresh(job), false, HOME, times);
-        assertThat(free.recommended().method()).isEqualTo(Method.HOP);
+        assertThat(free.recommended().method()).isEqualTo(BringUpMethod.HOP);
         assertThat(free.reason()).isEqualTo(Choice.Reason.LEAST_TIME);
         job.site(Field.LAPTOP_SERVES, "true");
         Choice serving = Choice.of(Hall.of(job.job()), fresh(job), false, HOME, times);
-        assertThat(serving.recommended().method()).isEqualTo(Method.ALIAS);
+        assertThat(serving.recommended().method()).isEqualTo(BringUpMethod.ALIAS);
         assertThat(serving.reason()).isEqualTo(Choice.Reason.LAPTOP_SERVES);
     }
 }

@@ -91,7 +91,7 @@ class ConnectingTest {
         assertThat(Connecting.all(after).isEmpty()).isTrue();
         for (Link link : cabling.links()) {
             if (link.signal() != Signal.NETWORK) {
-                assertThat(link.giver()).as("%s", runs(after)).isEqualTo(link.from());
+                assertThat(link.source()).as("%s", runs(after)).isEqualTo(link.from());
             }
         }
     }

@@ -3,18 +3,18 @@ package app.jerboa.core.job.cabling;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.profile.Cable;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Port;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.profile.Socket;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class JoiningTest {
-    private static Socket socket(Join join) {
-        return new Socket(new Port("X", join, 1, PortUse.CONTROL), 1);
+    private static DeviceSocket socket(Join join) {
+        return new DeviceSocket(new Port("X", join, 1, PortUse.CONTROL), 1);
     }
 
     @ParameterizedTest

@@ -130,7 +130,7 @@ class PowerPlanTest {
         PowerPlan plan = plan();
         Feed near = plan.to(new DeviceId(step)).orElseThrow();
         assertThat(near.ohms()).isEqualTo(2 * 0.08422 * 42 / 2, within(1e-9));
-        assertThat(near.load()).isEqualTo(10 / 0.9, within(1e-9));
+        assertThat(near.watts()).isEqualTo(10 / 0.9, within(1e-9));
         double amps = (24 - Math.sqrt(24 * 24 - 4 * 3.53724 * 11.1111)) / (2 * 3.53724);
         assertThat(near.deviceVolts()).isEqualTo(24 - amps * 3.53724, within(1e-3));
         assertThat(plan.to(new DeviceId(dome)).orElseThrow().deviceVolts()).isEqualTo(12);
@@ -202,8 +202,8 @@ class PowerPlanTest {
         assertThat(budget.refused()).isEmpty();
         assertThat(budget.over()).isFalse();
         assertThat(budget.tight()).isTrue();
-        assertThat(budget.feeds()).extracting(f -> f.taker().name()).containsExactly("B", "A");
+        assertThat(budget.feeds()).extracting(f -> f.load().name()).containsExactly("B", "A");
         // The dearer run is the one to move.
-        assertThat(budget.fewestToMove()).extracting(f -> f.taker().name()).containsExactly("A");
+        assertThat(budget.fewestToMove()).extracting(f -> f.load().name()).containsExactly("A");
     }
 }

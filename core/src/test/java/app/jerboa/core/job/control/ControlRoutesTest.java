@@ -9,12 +9,12 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.identity.LineOrder;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.LensFit;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
@@ -55,7 +55,7 @@ class ControlRoutesTest {
 
     private final JobUnderTest test = new JobUnderTest(PTZ, STICK, RECORDER, SWITCHER);
 
-    private List<String> ways(Function function) {
+    private List<String> ways(RemoteFunction function) {
         Job job = test.job();
         Line line = job.lines().get(0);
         return ControlRoutes.of(job).all(line, function).stream()
@@ -80,9 +80,9 @@ class ControlRoutesTest {
         long stick = test.device("Stick", STICK);
         test.device("Recorder", RECORDER);
         test.line(1, test.device("L1", PTZ), Field.CONTROLLER, stick, Field.KEY, 1);
-        test.site(Field.SCHOOL_ACCESS, access);
-        test.site(Field.SCHOOL_WIRING, wiring);
-        assertThat(ways(Function.PAN_TILT)).hasSize(5).first().isEqualTo(first);
+        test.site(Field.PRACTICE_ACCESS, access);
+        test.site(Field.PRACTICE_WIRING, wiring);
+        assertThat(ways(RemoteFunction.PAN_TILT)).hasSize(5).first().isEqualTo(first);
     }
 
     @Test
@@ -90,7 +90,7 @@ class ControlRoutesTest {
         long one = test.device("Stick 1", STICK);
         long two = test.device("Stick 2", STICK);
         long line = test.line(1, test.device("L1", PTZ), Field.CONTROLLER, two, Field.KEY, 1);
-        assertThat(ways(Function.ZOOM)).first().isEqualTo("Stick 2 visca-ip");
+        assertThat(ways(RemoteFunction.ZOOM)).first().isEqualTo("Stick 2 visca-ip");
         test.add(
                 ItemKind.ROUTE,
                 Field.ROUTE_LINE,
@@ -101,9 +101,9 @@ class ControlRoutesTest {
                 one,
                 Field.ROUTE_PROTOCOL,
                 "onvif");
-        assertThat(ways(Function.ZOOM)).first().isEqualTo("Stick 1 onvif");
-        assertThat(ways(Function.PAN_TILT)).first().isEqualTo("Stick 2 visca-ip");
-        assertThat(ways(Function.TRACKING)).isEmpty();
+        assertThat(ways(RemoteFunction.ZOOM)).first().isEqualTo("Stick 1 onvif");
+        assertThat(ways(RemoteFunction.PAN_TILT)).first().isEqualTo("Stick 2 visca-ip");
+        assertThat(ways(RemoteFunction.TRACKING)).isEmpty();
     }
 
     @Test

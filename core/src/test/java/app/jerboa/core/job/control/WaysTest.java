@@ -8,10 +8,10 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.kit.KitRemoving;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.LensFit;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
@@ -31,8 +31,8 @@ class WaysTest {
                             Protocol.VISCA_SERIAL,
                             Transport.RS_232,
                             false,
-                            Function.PAN_TILT,
-                            Function.ZOOM)
+                            RemoteFunction.PAN_TILT,
+                            RemoteFunction.ZOOM)
                     .profile();
     private static final Profile SERVER =
             SomeProfiles.of("server", "Serial server", Sort.SERIAL_SERVER)
@@ -40,15 +40,15 @@ class WaysTest {
                             Protocol.VISCA_TCP,
                             Transport.TCP,
                             false,
-                            Function.PAN_TILT,
-                            Function.ZOOM,
-                            Function.FOCUS)
+                            RemoteFunction.PAN_TILT,
+                            RemoteFunction.ZOOM,
+                            RemoteFunction.FOCUS)
                     .speaking(
                             Protocol.VISCA_SERIAL,
                             Transport.RS_232,
                             true,
-                            Function.PAN_TILT,
-                            Function.FOCUS)
+                            RemoteFunction.PAN_TILT,
+                            RemoteFunction.FOCUS)
                     .profile();
     private static final Profile STICK =
             SomeProfiles.of("stick", "Stick", Sort.HYBRID_STICK)
@@ -57,35 +57,36 @@ class WaysTest {
                             Protocol.VISCA_TCP,
                             Transport.TCP,
                             true,
-                            Function.PAN_TILT,
-                            Function.ZOOM)
+                            RemoteFunction.PAN_TILT,
+                            RemoteFunction.ZOOM)
                     .profile();
     private static final Profile GIMBAL =
             SomeProfiles.of("gimbal", "Gimbal", Sort.GIMBAL_CAMERA)
-                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, false, Function.PAN_TILT)
+                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, false, RemoteFunction.PAN_TILT)
                     .profile();
     private static final Profile BRIDGE =
             SomeProfiles.of("bridge", "Bridge", Sort.CONTROL_BRIDGE)
-                    .speaking(Protocol.VISCA_TCP, Transport.TCP, false, Function.PAN_TILT)
-                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, true, Function.PAN_TILT)
+                    .speaking(Protocol.VISCA_TCP, Transport.TCP, false, RemoteFunction.PAN_TILT)
+                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, true, RemoteFunction.PAN_TILT)
                     .profile();
 
     private final JobUnderTest test = new JobUnderTest(SERIAL, SERVER, STICK, GIMBAL, BRIDGE);
 
-    private static List<ControlRoute> ways(Job job, int line, Function function) {
+    private static List<ControlRoute> ways(Job job, int line, RemoteFunction function) {
         return ControlRoutes.of(job).all(job.lines().get(line), function);
     }
 
     /** The server gives out pan and focus, the stick sends pan and zoom: only pan gets through. */
     @ParameterizedTest
     @EnumSource(
-            value = Function.class,
+            value = RemoteFunction.class,
             names = {"PAN_TILT", "ZOOM", "FOCUS", "PAINT"})
-    void aWayCarriesWhatEveryPartOfItCarries(Function function) {
+    void aWayCarriesWhatEveryPartOfItCarries(RemoteFunction function) {
         test.device("Stick", STICK);
         test.device("Server", SERVER);
         test.line(1, test.device("L1", SERIAL));
-        assertThat(ways(test.job(), 0, function)).hasSize(function == Function.PAN_TILT ? 1 : 0);
+        assertThat(ways(test.job(), 0, function))
+                .hasSize(function == RemoteFunction.PAN_TILT ? 1 : 0);
     }
 
     @Test
@@ -93,7 +94,7 @@ class WaysTest {
         long stick = test.device("Stick", STICK);
         test.device("Server", SERVER);
         test.line(1, test.device("L1", SERIAL), Field.CONTROLLER, stick, Field.KEY, 3);
-        ControlRoute way = ways(test.job(), 0, Function.PAN_TILT).get(0);
+        ControlRoute way = ways(test.job(), 0, RemoteFunction.PAN_TILT).get(0);
         assertThat(way.through()).extracting(d -> d.name()).containsExactly("Server");
         assertThat(way.key()).hasValue(3);
         assertThat(way.needs()).containsExactly(RouteNeed.CHAIN);
@@ -107,8 +108,8 @@ class WaysTest {
         test.line(1, first);
         test.line(2, test.device("L2", GIMBAL));
         test.device("Bridge", BRIDGE, Field.FITTED, first);
-        assertThat(ways(test.job(), 0, Function.PAN_TILT)).hasSize(1);
-        assertThat(ways(test.job(), 1, Function.PAN_TILT)).isEmpty();
+        assertThat(ways(test.job(), 0, RemoteFunction.PAN_TILT)).hasSize(1);
+        assertThat(ways(test.job(), 1, RemoteFunction.PAN_TILT)).isEmpty();
     }
 
     @Test
@@ -116,7 +117,7 @@ class WaysTest {
         test.device("Stick", STICK);
         test.device("Bridge", BRIDGE);
         test.line(1, test.device("L1", GIMBAL));
-        assertThat(ways(test.job(), 0, Function.PAN_TILT).get(0).needs())
+        assertThat(ways(test.job(), 0, RemoteFunction.PAN_TILT).get(0).needs())
                 .contains(RouteNeed.FITTING, RouteNeed.KEY, RouteNeed.RANGE);
     }
 

@@ -73,13 +73,13 @@ class SubnetsTest {
                         Field.ADDRESS, address));
     }
 
-    private static Job job(String school, Item... more) {
+    private static Job job(String practice, Item... more) {
         List<Item> items = new ArrayList<>(List.of(more));
         items.add(
                 item(
                         ItemKind.SITE,
                         1,
-                        Map.of(Field.SITE_NAME, "Hall", Field.SCHOOL_ADDRESSES, school)));
+                        Map.of(Field.SITE_NAME, "Hall", Field.PRACTICE_ADDRESSES, practice)));
         items.add(subnet(2, "10.44.8.0/24", ""));
         return EDITOR.read(items);
     }
@@ -165,8 +165,8 @@ class SubnetsTest {
         "static, lens,   '',         ''",
     })
     void whoNeedsAnAddressDependsOnTheSchool(
-            String school, String profile, String address, String code) {
-        Job job = job(school, device(10, profile, address));
+            String practice, String profile, String address, String code) {
+        Job job = job(practice, device(10, profile, address));
         assertThat(codes(job)).isEqualTo(code.isEmpty() ? List.of() : List.of(code));
         boolean planned = !AddressPlanner.plan(JobAddresses.facts(job).get(0)).moves().isEmpty();
         assertThat(planned).isEqualTo(code.equals("ADDR-NONE"));

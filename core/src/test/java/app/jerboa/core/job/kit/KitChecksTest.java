@@ -155,11 +155,11 @@ class KitChecksTest {
 
     @Test
     void reservationsGoByMac() {
-        site.put(Field.SCHOOL_ADDRESSES, "reservation");
+        site.put(Field.PRACTICE_ADDRESSES, "reservation");
         device("One", "stick", Field.ADDRESS, "10.44.8.11");
         assertThat(codes()).containsExactly("ADDR-NO-MAC");
         device("Two", "lens");
-        site.put(Field.SCHOOL_ADDRESSES, "static");
+        site.put(Field.PRACTICE_ADDRESSES, "static");
         assertThat(codes()).isEmpty();
     }
 
@@ -219,11 +219,14 @@ class KitChecksTest {
     @Test
     void schoolsNameWhoCannot() {
         device("Cam", "cam");
-        site.put(Field.SCHOOL_WIRING, "rs-485");
-        site.put(Field.SCHOOL_REACH, "search");
+        site.put(Field.PRACTICE_WIRING, "rs-485");
+        site.put(Field.PRACTICE_REACH, "search");
         List<Finding> found = KitChecks.check(job());
-        assertThat(found.stream().filter(f -> f.code().equals(KitCodes.SCHOOL)).map(Finding::field))
-                .containsExactly(Field.SCHOOL_REACH, Field.SCHOOL_WIRING);
+        assertThat(
+                        found.stream()
+                                .filter(f -> f.code().equals(KitCodes.PRACTICE))
+                                .map(Finding::field))
+                .containsExactly(Field.PRACTICE_REACH, Field.PRACTICE_WIRING);
         assertThat(found).extracting(Finding::key).doesNotHaveDuplicates();
     }
 

@@ -12,12 +12,12 @@ import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.control.LinesMaking;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.profile.AudioWay;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.LensFit;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
@@ -31,7 +31,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Each code of lines: there when it should be, not when not, gone after its fix. */
 class LineChecksTest {
-    private static final Function[] DRIVE = {Function.PAN_TILT, Function.ZOOM, Function.FOCUS};
+    private static final RemoteFunction[] DRIVE = {
+        RemoteFunction.PAN_TILT, RemoteFunction.ZOOM, RemoteFunction.FOCUS
+    };
     private static final Profile PTZ =
             SomeProfiles.of("ptz", "PTZ", Sort.CEILING_PTZ)
                     .at("192.168.77.10")
@@ -58,17 +60,17 @@ class LineChecksTest {
                             Protocol.PANEL_LINK,
                             Transport.TCP,
                             false,
-                            Function.EXPOSURE,
-                            Function.PAINT,
-                            Function.TALLY)
+                            RemoteFunction.EXPOSURE,
+                            RemoteFunction.PAINT,
+                            RemoteFunction.TALLY)
                     .profile();
     private static final Profile GIMBAL =
             SomeProfiles.of("gimbal", "Gimbal", Sort.GIMBAL_CAMERA)
                     .optics(LensFit.INTERCHANGEABLE, false, false)
                     .head(OptionalDouble.empty(), OptionalDouble.empty(), 3)
                     .needingSplitter()
-                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, false, Function.PAN_TILT)
-                    .speaking(Protocol.LENS_MOTOR, Transport.LEAD, false, Function.ZOOM)
+                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, false, RemoteFunction.PAN_TILT)
+                    .speaking(Protocol.LENS_MOTOR, Transport.LEAD, false, RemoteFunction.ZOOM)
                     .profile();
     private static final Profile STICK =
             SomeProfiles.of("stick", "Stick", Sort.IP_STICK)
@@ -90,9 +92,9 @@ class LineChecksTest {
                             Protocol.PANEL_LINK,
                             Transport.TCP,
                             true,
-                            Function.EXPOSURE,
-                            Function.PAINT,
-                            Function.TALLY)
+                            RemoteFunction.EXPOSURE,
+                            RemoteFunction.PAINT,
+                            RemoteFunction.TALLY)
                     .profile();
     private static final Profile USB_PAD =
             SomeProfiles.of("pad", "Pad", Sort.CONTROL_SOFTWARE)
@@ -102,14 +104,14 @@ class LineChecksTest {
     private static final Profile TABLET =
             SomeProfiles.of("tablet", "Tablet", Sort.CONTROL_APP)
                     .keys(20, 1, false)
-                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, true, Function.PAN_TILT)
-                    .speaking(Protocol.VISCA_IP, Transport.UDP, true, Function.ZOOM)
+                    .speaking(Protocol.SHORT_RANGE, Transport.RADIO, true, RemoteFunction.PAN_TILT)
+                    .speaking(Protocol.VISCA_IP, Transport.UDP, true, RemoteFunction.ZOOM)
                     .profile();
     private static final Profile BRIDGE =
             SomeProfiles.of("bridge", "Bridge", Sort.CONTROL_BRIDGE)
                     .at("10.90.0.5")
-                    .speaking(Protocol.VISCA_IP, Transport.UDP, false, Function.ZOOM)
-                    .speaking(Protocol.LENS_MOTOR, Transport.LEAD, true, Function.ZOOM)
+                    .speaking(Protocol.VISCA_IP, Transport.UDP, false, RemoteFunction.ZOOM)
+                    .speaking(Protocol.LENS_MOTOR, Transport.LEAD, true, RemoteFunction.ZOOM)
                     .profile();
     private static final Profile ADAPTER =
             SomeProfiles.of("adapter", "Adapter", Sort.NETWORK_ADAPTER).profile();
@@ -121,7 +123,7 @@ class LineChecksTest {
                     .profile();
     private static final Profile MOTOR =
             SomeProfiles.of("motor", "Motor", Sort.ZOOM_MOTOR)
-                    .speaking(Protocol.LENS_MOTOR, Transport.LEAD, false, Function.ZOOM)
+                    .speaking(Protocol.LENS_MOTOR, Transport.LEAD, false, RemoteFunction.ZOOM)
                     .profile();
     private static final Profile SWITCHER =
             SomeProfiles.of("switcher", "Switcher", Sort.VIDEO_SWITCHER)
@@ -352,7 +354,8 @@ class LineChecksTest {
                 SomeProfiles.of("both", "Both", Sort.CINEMA_HEAD)
                         .at("192.168.77.20")
                         .speaking(Protocol.VISCA_IP, Transport.UDP, false, DRIVE)
-                        .speaking(Protocol.PANEL_LINK, Transport.TCP, false, Function.EXPOSURE)
+                        .speaking(
+                                Protocol.PANEL_LINK, Transport.TCP, false, RemoteFunction.EXPOSURE)
                         .profile();
         JobUnderTest split = new JobUnderTest(STICK, PANEL, both);
         split.device("Stick", STICK);
@@ -393,7 +396,7 @@ class LineChecksTest {
         job.line(1, job.device("L1", GIMBAL));
         job.device("Splitter", SPLITTER);
         assertThat(codes()).doesNotContain("POE-NONE");
-        job.site(Field.SCHOOL_POWER, "poe");
+        job.site(Field.PRACTICE_POWER, "poe");
         goneAfter(only("POE-NONE"), 0);
     }
 

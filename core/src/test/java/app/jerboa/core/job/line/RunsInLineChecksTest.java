@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.kit.KitChecks;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class RunsInLineChecksTest {
     private static final Profile BOX =
             SomeProfiles.of("box", "Box", Sort.BOX_CAMERA)
-                    .speaking(Protocol.RETURN_FEED, Transport.SDI, false, Function.TALLY)
+                    .speaking(Protocol.RETURN_FEED, Transport.SDI, false, RemoteFunction.TALLY)
                     .sending("1080p50", "1080p25")
                     .port("HDMI", Join.HDMI_OUT, 1, PortUse.PICTURE)
                     .port("SDI IN", Join.SDI_IN, 1, PortUse.CONTROL)
@@ -29,7 +29,7 @@ class RunsInLineChecksTest {
                     .profile();
     private static final Profile MIXER =
             SomeProfiles.of("mixer", "Mixer", Sort.VIDEO_SWITCHER)
-                    .speaking(Protocol.RETURN_FEED, Transport.SDI, true, Function.TALLY)
+                    .speaking(Protocol.RETURN_FEED, Transport.SDI, true, RemoteFunction.TALLY)
                     .port("INPUT", Join.SDI_IN, 4, PortUse.PICTURE)
                     .port("HDMI", Join.HDMI_IN, 2, PortUse.PICTURE)
                     .port("AUX", Join.SDI_OUT, 2, PortUse.CONTROL_AND_PICTURE)

@@ -89,7 +89,7 @@ class SecretsTest {
                 "password",
                 Field.SEALED,
                 "x",
-                Field.PRINT,
+                Field.FINGERPRINT,
                 print,
                 Field.SECRET_ORIGIN,
                 origin);

@@ -38,11 +38,11 @@ class PasteTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "10.44.8.35 dev eth0 FAILED|nobody answered there",
-                "? (10.44.8.36) at <incomplete> on eth0|nobody answered there",
-                "? (10.44.8.36) at (incomplete) on en0 ifscope [ethernet]|nobody answered there",
-                "  10.44.8.255           ff-ff-ff-ff-ff-ff     static|a broadcast or multicast address, nobody's own",
-                "  224.0.0.22            01-00-5e-00-00-16     static|a broadcast or multicast address, nobody's own",
+                "10.44.8.35 dev eth0 FAILED|nothing answered there",
+                "? (10.44.8.36) at <incomplete> on eth0|nothing answered there",
+                "? (10.44.8.36) at (incomplete) on en0 ifscope [ethernet]|nothing answered there",
+                "  10.44.8.255           ff-ff-ff-ff-ff-ff     static|a broadcast or multicast address, no device's own",
+                "  224.0.0.22            01-00-5e-00-00-16     static|a broadcast or multicast address, no device's own",
                 "10.44.8.300 dev eth0 lladdr 02:11:22:33:44:55 STALE|each number is 0 to 255",
                 "printer 10.44.8.40|no MAC stands beside the address"
             })

@@ -216,9 +216,9 @@ public final class ViscaLink implements HeadLink {
         try {
             transport.send(datagram);
         } catch (IOException e) {
-            // Nobody listens there just now: the same to us as a lost datagram, and resent like
+            // Nothing listens there just now: the same to us as a lost datagram, and resent like
             // one.
-            said = meaning + " (not sent: nobody listens there)";
+            said = meaning + " (not sent: nothing listens there)";
         }
         note(WireLog.Direction.SENT, datagram, said, polling);
     }

@@ -51,7 +51,7 @@ public final class UdpTransport implements Transport {
         }
     }
 
-    /** Whoever fails at a datagram must not end the reading of the next. */
+    /** A listener that fails at a datagram must not end the reading of the next. */
     private void handOn(Octets octets) {
         for (Consumer<Octets> listener : listeners) {
             try {

@@ -29,14 +29,14 @@ record CablingPlan(Job job, Cabling cabling, PowerPlan power, List<ChainOrBus> s
     /** About one run, named by its sockets; the taking device comes first. */
     Finding about(Link link, FindingCode code, Field field, Map<String, String> facts) {
         Map<String, String> all = new TreeMap<>(facts);
-        all.put("from", link.giver().toString());
-        all.put("to", link.taker().toString());
-        all.put("device", link.taker().device().name());
+        all.put("from", link.source().toString());
+        all.put("to", link.load().toString());
+        all.put("device", link.load().device().name());
         all.put("metres", Lengths.text(link.run().metres()));
         all.put(Finding.RUN, Long.toString(link.run().id()));
-        all.put(Finding.AT, link.taker().socket().name());
+        all.put(Finding.AT, link.load().socket().name());
         return Finding.of(
-                code, List.of(link.taker().device().id(), link.giver().device().id()), field, all);
+                code, List.of(link.load().device().id(), link.source().device().id()), field, all);
     }
 
     Device device(Run.End end) {

@@ -35,7 +35,7 @@ final class DcCheck {
 
     private static Optional<Finding> over(CablingPlan plan, Feed f) {
         double nominal =
-                f.taker()
+                f.load()
                         .profile()
                         .draw()
                         .map(d -> d.volts())
@@ -67,7 +67,7 @@ final class DcCheck {
                                 Map.of(
                                         "what", f.most().isPresent() ? "low" : "none",
                                         "supply", CablingPlan.one(f.volts()),
-                                        "watts", CablingPlan.one(f.load()),
+                                        "watts", CablingPlan.one(f.watts()),
                                         "gauge", Integer.toString(f.link().run().wire()),
                                         "volts", CablingPlan.one(f.deviceVolts()),
                                         "least", CablingPlan.one(f.leastVolts()),
@@ -133,11 +133,11 @@ final class DcCheck {
                 : Optional.of(
                         Finding.of(
                                 CablingCodes.DC_POLARITY,
-                                feeds.stream().map(f -> f.taker().id()).toList(),
+                                feeds.stream().map(f -> f.load().id()).toList(),
                                 Field.FROM_PORT,
                                 Map.of(
                                         "devices",
                                         CablingPlan.names(
-                                                feeds.stream().map(Feed::taker).toList()))));
+                                                feeds.stream().map(Feed::load).toList()))));
     }
 }

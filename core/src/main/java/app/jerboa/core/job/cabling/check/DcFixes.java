@@ -116,14 +116,14 @@ final class DcFixes {
         PowerSource source = supply.profile().gives().orElseThrow();
         PowerSource gives = converter.profile().gives().orElseThrow();
         PowerDraw takes = converter.profile().draw().orElseThrow();
-        double wanted = feed.taker().profile().draw().orElseThrow().volts().orElse(0);
+        double wanted = feed.load().profile().draw().orElseThrow().volts().orElse(0);
         double volts = source.volts().orElse(0);
         if (!DcVolts.same(volts, takes.volts().orElse(0))
                 || !DcVolts.same(gives.volts().orElse(0), wanted)
-                || gives.outWatts().orElse(0) < feed.load()) {
+                || gives.outWatts().orElse(0) < feed.watts()) {
             return false;
         }
-        double watts = takes.idleWatts() + feed.load() / gives.efficiency().orElse(1);
+        double watts = takes.idleWatts() + feed.watts() / gives.efficiency().orElse(1);
         Feed raised = feed.at(volts, feed.ohms(), watts, PowerPlan.leastVolts(converter));
         return raised.works() && raised.givenWatts() <= source.outWatts().orElse(0);
     }
@@ -137,7 +137,7 @@ final class DcFixes {
         Field toPort = forward ? Field.TO_PORT : Field.FROM_PORT;
         Link.Plug in = free(converter, Join.DC_IN).orElseThrow();
         Link.Plug out = free(converter, Join.DC_OUT).orElseThrow();
-        Link.Plug device = feed.link().at(feed.taker().id());
+        Link.Plug device = feed.link().at(feed.load().id());
         List<Edit> edits =
                 Stream.of(
                                 CablingPlan.edit(run, from, supply.device().id().toString()),

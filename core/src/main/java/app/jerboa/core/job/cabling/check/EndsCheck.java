@@ -72,11 +72,11 @@ final class EndsCheck {
                         .filter(l -> l.run().laid().equals("outdoor"))
                         .toList();
         if (!outdoors.isEmpty()) {
-            List<String> names = outdoors.stream().map(l -> l.taker().toString()).toList();
+            List<String> names = outdoors.stream().map(l -> l.load().toString()).toList();
             found.add(
                     Finding.of(
                             CablingCodes.OUTDOOR,
-                            outdoors.stream().map(l -> l.taker().device().id()).distinct().toList(),
+                            outdoors.stream().map(l -> l.load().device().id()).distinct().toList(),
                             Field.LAID,
                             Map.of("runs", String.join(", ", names))));
         }

@@ -15,8 +15,8 @@ import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.ControlRoutes;
 import app.jerboa.core.job.control.Wanted;
 import app.jerboa.core.job.text.JobItems;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
@@ -66,7 +66,7 @@ final class FartherFixes {
         this.link = link;
         this.beyond =
                 fromHere()
-                        .map(l -> l.taker().device().id())
+                        .map(l -> l.load().device().id())
                         .flatMap(c -> plan.cabling().line(c).stream())
                         .toList();
     }
@@ -100,8 +100,8 @@ final class FartherFixes {
 
     /** One sends over it what the other answers to. */
     private boolean understood(Transport over) {
-        return spoken(link.giver().device(), over, true)
-                .anyMatch(p -> spoken(link.taker().device(), over, false).anyMatch(p::equals));
+        return spoken(link.source().device(), over, true)
+                .anyMatch(p -> spoken(link.load().device(), over, false).anyMatch(p::equals));
     }
 
     private static Stream<Protocol> spoken(Device device, Transport over, boolean sends) {
@@ -111,8 +111,8 @@ final class FartherFixes {
     }
 
     private Optional<Fix> lead(Signal signal) {
-        Optional<Link.Plug> from = free(link.giver().device().id(), signal);
-        Optional<Link.Plug> to = free(link.taker().device().id(), signal);
+        Optional<Link.Plug> from = free(link.source().device().id(), signal);
+        Optional<Link.Plug> to = free(link.load().device().id(), signal);
         if (from.isEmpty() || to.isEmpty()) {
             return Optional.empty();
         }
@@ -179,7 +179,7 @@ final class FartherFixes {
     }
 
     private Optional<Fix> server() {
-        Device driver = link.giver().device();
+        Device driver = link.source().device();
         Optional<Speaks> sends =
                 driver.profile().speaks().stream()
                         .filter(s -> s.sends() && INTO_A_SERVER.contains(s.protocol()))
@@ -195,7 +195,7 @@ final class FartherFixes {
                         new ItemRef(ItemKind.DEVICE, -1),
                         Map.of(
                                 Field.NAME,
-                                "Serial server " + link.taker().device().name(),
+                                "Serial server " + link.load().device().name(),
                                 Field.PROFILE,
                                 SERVER)));
         adds.add(
@@ -204,8 +204,8 @@ final class FartherFixes {
                         Map.of(
                                 Field.RUN_FROM, "-1",
                                 Field.FROM_PORT, SERVER_SOCKET,
-                                Field.RUN_TO, link.taker().device().id().toString(),
-                                Field.TO_PORT, link.taker().socket().name(),
+                                Field.RUN_TO, link.load().device().id().toString(),
+                                Field.TO_PORT, link.load().socket().name(),
                                 Field.CABLE, Signal.RS_232.cables().get(0).toString(),
                                 Field.METRES, Lengths.text(BESIDE))));
         for (Line line : beyond) {
@@ -228,7 +228,7 @@ final class FartherFixes {
             long id,
             List<Item> adds,
             List<Item> removes) {
-        Function function = route.function();
+        RemoteFunction function = route.function();
         routes.chosen(line, function).map(JobItems::item).ifPresent(removes::add);
         adds.add(
                 new Item(

@@ -27,7 +27,7 @@ final class OpenCheck {
         about(dark, "network").ifPresent(found::add);
         Map<String, Link> inputs = new HashMap<>();
         for (Link link : plan.cabling().links()) {
-            Link.Plug into = link.taker();
+            Link.Plug into = link.load();
             inputs.put(input(into.device().id(), into.socket().number()), link);
         }
         List<Device> blind =

@@ -69,11 +69,11 @@ final class PoeBudgetCheck {
         facts.put("budget", CablingPlan.one(b.budgetWatts()));
         facts.put("allowed", CablingPlan.one(b.allowedWatts()));
         facts.put("reserved", CablingPlan.one(b.reservedWatts()));
-        facts.put("devices", CablingPlan.names(named.stream().map(Feed::taker).toList()));
+        facts.put("devices", CablingPlan.names(named.stream().map(Feed::load).toList()));
         List<DeviceId> devices =
                 Stream.concat(
                                 Stream.of(b.source().id()),
-                                b.feeds().stream().map(f -> f.taker().id()))
+                                b.feeds().stream().map(f -> f.load().id()))
                         .toList();
         return Finding.of(code, devices, Field.POE_ON, facts);
     }
@@ -130,7 +130,7 @@ final class PoeBudgetCheck {
         List<Edit> edits = new ArrayList<>();
         double left = b.movingWatts();
         for (Feed f : largest(b)) {
-            if (left > b.allowedWatts() && takesDc(f.taker())) {
+            if (left > b.allowedWatts() && takesDc(f.load())) {
                 edits.add(CablingPlan.edit(f.link().run(), Field.POE_ON, "false"));
                 left -= f.givenWatts();
             }
@@ -168,7 +168,7 @@ final class PoeBudgetCheck {
         boolean takes(Feed f) {
             return !ports.isEmpty()
                     && f.givenWatts() <= spare
-                    && f.load() <= budget.port().deviceWatts();
+                    && f.watts() <= budget.port().deviceWatts();
         }
 
         Link.Plug give(Feed f) {

@@ -28,7 +28,7 @@ final class PoeNoneCheck {
 
     static List<Finding> of(CablingPlan plan) {
         List<Finding> found = new ArrayList<>();
-        if (!plan.job().site().habits().school(Field.SCHOOL_POWER).equals("poe")) {
+        if (!plan.job().site().habits().practice(Field.PRACTICE_POWER).equals("poe")) {
             return found;
         }
         for (Link link : plan.cabling().links()) {

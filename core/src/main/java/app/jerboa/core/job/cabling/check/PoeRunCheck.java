@@ -54,7 +54,7 @@ final class PoeRunCheck {
                                                             CablingPlan.edit(
                                                                     run, Field.CLAD, "false"))))));
         }
-        if (f.load() > port.deviceWatts()) {
+        if (f.watts() > port.deviceWatts()) {
             found.add(tooMuch(plan, f, port));
         }
         if (!f.works() && !run.clad()) {
@@ -69,9 +69,9 @@ final class PoeRunCheck {
                         CablingCodes.CLASS,
                         Field.FROM_PORT,
                         Map.of(
-                                "watts", CablingPlan.one(f.load()),
+                                "watts", CablingPlan.one(f.watts()),
                                 "gives", CablingPlan.one(port.deviceWatts())));
-        boolean dc = f.taker().profile().draw().filter(d -> d.volts().isPresent()).isPresent();
+        boolean dc = f.load().profile().draw().filter(d -> d.volts().isPresent()).isPresent();
         return dc
                 ? finding.withFixes(
                         List.of(

@@ -10,8 +10,8 @@ import app.jerboa.core.job.cabling.Joining;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.Refusal;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Kebab;
-import app.jerboa.core.profile.Socket;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -59,8 +59,9 @@ final class PortCheck {
 
     private static List<Fix> fixes(CablingPlan plan, Run run, Refusal why) {
         if (why == Refusal.CABLE) {
-            Socket socket =
-                    Socket.find(plan.device(run.to()).profile(), run.to().port()).orElseThrow();
+            DeviceSocket socket =
+                    DeviceSocket.find(plan.device(run.to()).profile(), run.to().port())
+                            .orElseThrow();
             String usual = socket.signal().cables().get(0).toString();
             return List.of(
                     Fix.editing("cable", List.of(CablingPlan.edit(run, Field.CABLE, usual))));
@@ -75,7 +76,7 @@ final class PortCheck {
     /** A free socket of the same device that the other end can be joined with. */
     private static Optional<Edit> other(
             CablingPlan plan, Run run, Run.End kept, Run.End moved, Field field) {
-        Optional<Socket> socket = Socket.find(plan.device(kept).profile(), kept.port());
+        Optional<DeviceSocket> socket = DeviceSocket.find(plan.device(kept).profile(), kept.port());
         Optional<Link.Plug> keptPlug = socket.map(s -> new Link.Plug(plan.device(kept), s));
         if (keptPlug.filter(plan.cabling()::free).isEmpty()) {
             return Optional.empty();

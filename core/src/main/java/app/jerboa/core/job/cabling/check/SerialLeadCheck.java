@@ -70,8 +70,8 @@ final class SerialLeadCheck {
     }
 
     private void subscribed(Link link) {
-        boolean decoder = link.giver().device().profile().sort() == Sort.DECODER;
-        Device camera = link.taker().device();
+        boolean decoder = link.source().device().profile().sort() == Sort.DECODER;
+        Device camera = link.load().device();
         boolean listens =
                 camera.profile().answers(Protocol.INFRARED).isPresent() && !camera.asSet().irOff();
         if (!decoder || link.run().subscribedBothWays() && !listens) {

@@ -8,7 +8,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.cabling.Link;
-import app.jerboa.core.job.cabling.Streams;
+import app.jerboa.core.job.cabling.StreamPlan;
 import app.jerboa.core.profile.DeviceKind;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,8 +21,8 @@ final class StreamCheck {
 
     static List<Finding> of(CablingPlan plan) {
         List<Finding> found = new ArrayList<>();
-        Streams streams = Streams.of(plan.cabling());
-        double allowed = Streams.LINK_MBITS * share(plan);
+        StreamPlan streams = StreamPlan.of(plan.cabling());
+        double allowed = StreamPlan.LINK_MBITS * share(plan);
         streams.loads()
                 .forEach(
                         (link, load) -> {

@@ -51,10 +51,10 @@ final class UsbCheck {
     }
 
     private static void bandwidth(CablingPlan plan, Link link, List<Finding> found) {
-        Device camera = link.giver().device();
+        Device camera = link.source().device();
         boolean picture =
                 camera.profile().kind() == DeviceKind.CAMERA
-                        && link.giver().socket().port().use() != PortUse.CONTROL
+                        && link.source().socket().port().use() != PortUse.CONTROL
                         && camera.profile().video().filter(v -> v.codecs().isEmpty()).isPresent();
         if (!picture) {
             return;

@@ -8,9 +8,9 @@ import app.jerboa.core.job.cabling.PoeBudget;
 import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.cabling.drawing.Shape.Kind;
 import app.jerboa.core.job.cabling.drawing.Shape.Tone;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Signal;
-import app.jerboa.core.profile.Socket;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,8 +44,10 @@ final class PortRows {
         PoeBudget.of(power, d).ifPresent(this::load);
         Map<String, Link> at = new HashMap<>();
         cabling.at(d.id(), Signal.NETWORK).forEach(l -> at.put(l.at(d.id()).socket().name(), l));
-        List<Socket> ports =
-                Socket.of(d.profile()).stream().filter(s -> s.join() == Join.ETHERNET).toList();
+        List<DeviceSocket> ports =
+                DeviceSocket.of(d.profile()).stream()
+                        .filter(s -> s.join() == Join.ETHERNET)
+                        .toList();
         for (int first = 0; first < ports.size(); first += A_ROW) {
             row(d, ports.subList(first, Math.min(ports.size(), first + A_ROW)), at);
         }
@@ -68,11 +70,11 @@ final class PortRows {
         sheet.down(14);
     }
 
-    private void row(Device d, List<Socket> ports, Map<String, Link> at) {
+    private void row(Device d, List<DeviceSocket> ports, Map<String, Link> at) {
         double top = sheet.y();
         double deepest = 0;
         for (int i = 0; i < ports.size(); i++) {
-            Socket port = ports.get(i);
+            DeviceSocket port = ports.get(i);
             Link link = at.get(port.name());
             deepest = Math.max(deepest, port(d, port, link, i * COLUMN, top));
         }
@@ -80,7 +82,7 @@ final class PortRows {
     }
 
     /** Returns how deep it goes. */
-    private double port(Device d, Socket port, Link link, double x, double top) {
+    private double port(Device d, DeviceSocket port, Link link, double x, double top) {
         double middle = x + COLUMN / 2;
         if (link == null) {
             sheet.box(Kind.EMPTY, middle - BOX / 2, top, BOX, 20, Tone.QUIET, 0, 0);
@@ -102,7 +104,7 @@ final class PortRows {
         }
         y += LINE;
         sheet.middle(middle, y, words.length(link.run().metres()), Tone.PLAIN, run, 0);
-        Optional<Feed> feed = words.feed(link).filter(f -> f.taker().equals(far));
+        Optional<Feed> feed = words.feed(link).filter(f -> f.load().equals(far));
         if (feed.isPresent()) {
             String watts = Words.watts(feed.get().givenWatts());
             sheet.middle(middle, y + LINE, watts, Tone.QUIET, run, 0);
@@ -114,12 +116,12 @@ final class PortRows {
     }
 
     /** Ports of the usual sort by their number, others by their name. */
-    private static String name(Socket port) {
+    private static String name(DeviceSocket port) {
         boolean usual = port.port().count() > 2;
         return usual ? Integer.toString(port.number()) : Sheet.fit(shortened(port), 7);
     }
 
-    private static String shortened(Socket port) {
+    private static String shortened(DeviceSocket port) {
         return port.name().startsWith("UPLINK") ? "UP " + port.number() : port.name();
     }
 }

@@ -28,14 +28,14 @@ record Strand(List<Link> links) {
     }
 
     Device first() {
-        return links.get(0).giver().device();
+        return links.get(0).source().device();
     }
 
-    /** From whoever makes a picture through converters to whoever takes it, by taker and input. */
+    /** From what makes a picture through converters to what takes it, by load and input. */
     static List<Strand> pictures(Cabling cabling) {
         List<Strand> strands = new ArrayList<>();
         for (Link link : cabling.links()) {
-            if (PICTURES.contains(link.signal()) && !between(cabling, link.giver().device())) {
+            if (PICTURES.contains(link.signal()) && !between(cabling, link.source().device())) {
                 strands.add(follow(cabling, link));
             }
         }
@@ -47,7 +47,7 @@ record Strand(List<Link> links) {
     }
 
     Link.Plug last() {
-        return links.get(links.size() - 1).taker();
+        return links.get(links.size() - 1).load();
     }
 
     /** A converter that a picture comes into. */
@@ -67,7 +67,7 @@ record Strand(List<Link> links) {
     }
 
     private static Optional<Link> onward(Cabling cabling, Link link) {
-        Device d = link.taker().device();
+        Device d = link.load().device();
         return d.profile().sort() == Sort.CONVERTER
                 ? PICTURES.stream().flatMap(s -> cabling.outOf(d.id(), s)).findFirst()
                 : Optional.empty();

@@ -80,7 +80,7 @@ final class Strands {
     /** The end that the strand comes from. */
     private static Device from(Link link, Device at) {
         boolean on = at != null && (link.from().of(at.id()) || link.to().of(at.id()));
-        return on ? at : link.giver().device();
+        return on ? at : link.source().device();
     }
 
     private void station(Link.Plug plug, Link link, double x, double top) {

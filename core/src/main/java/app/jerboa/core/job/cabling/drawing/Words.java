@@ -87,7 +87,7 @@ final class Words {
 
     /** From socket to socket. */
     static String sockets(Link link) {
-        return link.giver().socket().name() + " → " + link.taker().socket().name();
+        return link.source().socket().name() + " → " + link.load().socket().name();
     }
 
     /** What matters of a run: volts that arrive, else how far a picture reaches. */
@@ -117,7 +117,7 @@ final class Words {
             return joined(id, end);
         } else if (signal == Signal.DC) {
             return joined(
-                    plug.socket().name(), power.to(d.id()).map(f -> watts(f.load())).orElse(""));
+                    plug.socket().name(), power.to(d.id()).map(f -> watts(f.watts())).orElse(""));
         }
         return joined(plug.socket().name(), format(d));
     }
@@ -131,7 +131,7 @@ final class Words {
         return one.isEmpty() || other.isEmpty() ? one + other : one + " · " + other;
     }
 
-    /** Of a device whose own setting stops it. */
+    /** Of a device that its own setting stops. */
     Tone underTone(Device d, Signal signal) {
         boolean picture = !signal.serial() && signal != Signal.DC;
         return picture && wrongFormat.contains(d.id()) ? Tone.STOP : Tone.QUIET;

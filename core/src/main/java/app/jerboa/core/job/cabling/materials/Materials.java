@@ -100,8 +100,8 @@ public record Materials(List<Cut> cuts, List<Material> list) {
                     new Cut(
                             material,
                             run.id(),
-                            link.giver().toString(),
-                            link.taker().toString(),
+                            link.source().toString(),
+                            link.load().toString(),
                             run.label(),
                             length,
                             0));

@@ -230,7 +230,7 @@ class CablingChecksTest {
         house.device("P", splitter);
         house.run(s, "PORT 1", camera, "LAN", "data", 60);
         assertThat(house.codes(CablingChecks::check)).isEmpty();
-        house.site(Field.SCHOOL_POWER, "poe");
+        house.site(Field.PRACTICE_POWER, "poe");
         Fix fix = house.only("POE-NONE", CablingChecks::check).fixes().get(0);
         assertThat(house.after(fix, CablingChecks::check)).containsExactly("DC-POLARITY");
     }
@@ -441,7 +441,7 @@ class CablingChecksTest {
                         .port("SERIAL", Join.RS_232_OUT, 1, PortUse.CONTROL)
                         .profile();
         JobUnderTest hall = new JobUnderTest(far.profile(), desk.profile(), server);
-        hall.site(Field.SCHOOL_WIRING, "rs-232");
+        hall.site(Field.PRACTICE_WIRING, "rs-232");
         long stick = hall.device("K", desk.profile());
         long head = hall.device("L1", far.profile());
         hall.line(1, head, Field.CONTROLLER, stick, Field.KEY, 1);

@@ -18,7 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Network pictures: what each takes, where it is called from, and what each link carries. */
-public final class Streams {
+public final class StreamPlan {
     /** What a port of a network switch carries, in Mb/s. */
     public static final double LINK_MBITS = 1000;
 
@@ -26,17 +26,17 @@ public final class Streams {
     private final Map<Link, Double> loads = new LinkedHashMap<>();
     private final Map<Link, Integer> viewers = new HashMap<>();
 
-    private Streams(Cabling cabling) {
+    private StreamPlan(Cabling cabling) {
         this.cabling = cabling;
     }
 
     /** Viewers sit where the network comes together: at the router, else at the first switch. */
-    public static Streams of(Cabling cabling) {
-        return cabling.job().worked(Streams.class, () -> called(cabling));
+    public static StreamPlan of(Cabling cabling) {
+        return cabling.job().worked(StreamPlan.class, () -> called(cabling));
     }
 
-    private static Streams called(Cabling cabling) {
-        Streams streams = new Streams(cabling);
+    private static StreamPlan called(Cabling cabling) {
+        StreamPlan streams = new StreamPlan(cabling);
         Map<DeviceId, Link> up = streams.towardsRoot();
         for (Device d : cabling.job().devices()) {
             int taken = d.asSet().viewers().orElse(0);

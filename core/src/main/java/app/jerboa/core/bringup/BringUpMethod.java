@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /** How new devices are reached. */
-public enum Method {
+public enum BringUpMethod {
     /** The laptop hops to each factory subnet once, and home to verify all. */
     HOP("hop"),
     /** It hops out and home for every device, and sees each at its place before the next. */
@@ -18,7 +18,7 @@ public enum Method {
 
     private final String wire;
 
-    Method(String wire) {
+    BringUpMethod(String wire) {
         this.wire = wire;
     }
 
@@ -26,7 +26,7 @@ public enum Method {
         return wire;
     }
 
-    public static Optional<Method> fromWire(String name) {
+    public static Optional<BringUpMethod> fromWire(String name) {
         return Arrays.stream(values()).filter(m -> m.wire.equals(name)).findFirst();
     }
 }

@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
-class StreamsTest {
+class StreamPlanTest {
     private static final Profile CAMERA =
             SomeProfiles.of("net-head", "Net head", Sort.COMPACT_PTZ)
                     .port("LAN", Join.ETHERNET, 1, PortUse.CONTROL_AND_PICTURE)
@@ -25,9 +25,9 @@ class StreamsTest {
 
     private final JobUnderTest job = new JobUnderTest(CabledHall.ROUTER, CabledHall.SWITCH, CAMERA);
 
-    private Streams streams() {
+    private StreamPlan streams() {
         Job read = job.job();
-        return Streams.of(Cabling.of(read));
+        return StreamPlan.of(Cabling.of(read));
     }
 
     /** H.264 at 1080p50: 1920 x 1080 x 30 x 0.12 x (50/30)^0.6 = 10.14 Mb/s. */
@@ -69,7 +69,8 @@ class StreamsTest {
     void saysWhatToTypeToSeeIt() {
         job.device("L1", CAMERA, Field.ADDRESS, "10.44.8.21");
         job.device("L2", CAMERA);
-        assertThat(Streams.address(job.job().devices().get(0))).contains("rtsp://10.44.8.21:554/1");
-        assertThat(Streams.address(job.job().devices().get(1))).isEmpty();
+        assertThat(StreamPlan.address(job.job().devices().get(0)))
+                .contains("rtsp://10.44.8.21:554/1");
+        assertThat(StreamPlan.address(job.job().devices().get(1))).isEmpty();
     }
 }

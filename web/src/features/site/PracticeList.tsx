@@ -2,20 +2,20 @@ import Box from '@mui/material/Box'
 import Paper from '@mui/material/Paper'
 import type { Job } from '../../shared/api/types'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
-import { matters } from './schools'
+import { matters } from './practices'
 
 /** How this house does what practitioners do differently, when each way fits, and who cannot. */
-export function SchoolList({ job }: { readonly job: Job }) {
+export function PracticeList({ job }: { readonly job: Job }) {
   const cannot = (field: string) =>
     job.findings.find((f) => f.code === 'SITE-SCHOOL' && f.field === field && f.waiver === null)
   return (
-    <Paper sx={{ p: 2, mb: 2 }} component="section" aria-label="Schools">
+    <Paper sx={{ p: 2, mb: 2 }} component="section" aria-label="Working practice">
       <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 0.5 }}>
         How it is done here
       </Box>
       <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '170px 1fr' } }}>
         {matters.map((m) => {
-          const way = job.site.schools[m.field] ?? ''
+          const way = job.site.practices[m.field] ?? ''
           const finding = cannot(m.field)
           return (
             <Box key={m.field} sx={{ display: 'contents' }}>

@@ -3,7 +3,7 @@ package app.jerboa.core.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.item.Field;
-import app.jerboa.core.job.Schools.Fit;
+import app.jerboa.core.job.Practices.Fit;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class SchoolsTest {
+class PracticesTest {
     private static final Map<String, Profile> PROFILES =
             Map.of(
                     "ip",
@@ -42,44 +42,45 @@ class SchoolsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "ip,     SCHOOL_ADDRESSES, static,           FOLLOWS",
-        "onvif,  SCHOOL_ADDRESSES, static,           CANNOT",
-        "onvif,  SCHOOL_ADDRESSES, lease,            FOLLOWS",
-        "serial, SCHOOL_ADDRESSES, static,           NOT_CONCERNED",
-        "ip,     SCHOOL_REACH,     hop,              FOLLOWS",
-        "ip,     SCHOOL_REACH,     lease,            CANNOT",
-        "onvif,  SCHOOL_REACH,     lease,            FOLLOWS",
-        "ip,     SCHOOL_REACH,     search,           CANNOT",
-        "ip,     SCHOOL_WIRING,    ip,               FOLLOWS",
-        "ip,     SCHOOL_WIRING,    rs-232,           CANNOT",
-        "serial, SCHOOL_WIRING,    rs-232,           FOLLOWS",
-        "serial, SCHOOL_WIRING,    ip,               CANNOT",
-        "serial, SCHOOL_WIRING,    mixed,            FOLLOWS",
-        "stick,  SCHOOL_WIRING,    ip,               NOT_CONCERNED",
-        "stick,  SCHOOL_FILLING,   counting,         FOLLOWS",
-        "stick,  SCHOOL_FILLING,   panel,            CANNOT",
-        "ip,     SCHOOL_FILLING,   panel,            NOT_CONCERNED",
-        "ip,     SCHOOL_POWER,     poe,              FOLLOWS",
-        "serial, SCHOOL_POWER,     poe,              CANNOT",
-        "serial, SCHOOL_POWER,     mixed,            FOLLOWS",
-        "ip,     SCHOOL_FOCUS,     locked,           FOLLOWS",
-        "ip,     SCHOOL_FOCUS,     tracking,         CANNOT",
-        "onvif,  SCHOOL_ACCESS,    through-recorder, FOLLOWS",
-        "ip,     SCHOOL_ACCESS,    through-recorder, CANNOT",
-        "ip,     SCHOOL_ACCESS,    direct,           FOLLOWS",
-        "lens,   SCHOOL_PRESETS,   camera,           NOT_CONCERNED",
-        "ip,     SCHOOL_STICK,     linear,           NOT_CONCERNED",
+        "ip,     PRACTICE_ADDRESSES, static,           FOLLOWS",
+        "onvif,  PRACTICE_ADDRESSES, static,           CANNOT",
+        "onvif,  PRACTICE_ADDRESSES, lease,            FOLLOWS",
+        "serial, PRACTICE_ADDRESSES, static,           NOT_CONCERNED",
+        "ip,     PRACTICE_REACH,     hop,              FOLLOWS",
+        "ip,     PRACTICE_REACH,     lease,            CANNOT",
+        "onvif,  PRACTICE_REACH,     lease,            FOLLOWS",
+        "ip,     PRACTICE_REACH,     search,           CANNOT",
+        "ip,     PRACTICE_WIRING,    ip,               FOLLOWS",
+        "ip,     PRACTICE_WIRING,    rs-232,           CANNOT",
+        "serial, PRACTICE_WIRING,    rs-232,           FOLLOWS",
+        "serial, PRACTICE_WIRING,    ip,               CANNOT",
+        "serial, PRACTICE_WIRING,    mixed,            FOLLOWS",
+        "stick,  PRACTICE_WIRING,    ip,               NOT_CONCERNED",
+        "stick,  PRACTICE_FILLING,   counting,         FOLLOWS",
+        "stick,  PRACTICE_FILLING,   panel,            CANNOT",
+        "ip,     PRACTICE_FILLING,   panel,            NOT_CONCERNED",
+        "ip,     PRACTICE_POWER,     poe,              FOLLOWS",
+        "serial, PRACTICE_POWER,     poe,              CANNOT",
+        "serial, PRACTICE_POWER,     mixed,            FOLLOWS",
+        "ip,     PRACTICE_FOCUS,     locked,           FOLLOWS",
+        "ip,     PRACTICE_FOCUS,     tracking,         CANNOT",
+        "onvif,  PRACTICE_ACCESS,    through-recorder, FOLLOWS",
+        "ip,     PRACTICE_ACCESS,    through-recorder, CANNOT",
+        "ip,     PRACTICE_ACCESS,    direct,           FOLLOWS",
+        "lens,   PRACTICE_PRESETS,   camera,           NOT_CONCERNED",
+        "ip,     PRACTICE_STICK,     linear,           NOT_CONCERNED",
     })
     void whoCanFollow(String profile, Field matter, String way, Fit fit) {
-        assertThat(Schools.fit(PROFILES.get(profile), matter, way)).isEqualTo(fit);
+        assertThat(Practices.fit(PROFILES.get(profile), matter, way)).isEqualTo(fit);
     }
 
     /** A way that is on offer is one that the rules know. */
     @Test
     void everyWayOfEveryMatterHasAnAnswerForEveryProfile() {
-        for (Field matter : Schools.MATTERS) {
+        for (Field matter : Practices.MATTERS) {
             for (String way : matter.type().choices()) {
-                PROFILES.values().forEach(p -> assertThat(Schools.fit(p, matter, way)).isNotNull());
+                PROFILES.values()
+                        .forEach(p -> assertThat(Practices.fit(p, matter, way)).isNotNull());
             }
             assertThat(matter.type().choices()).contains(matter.initial());
         }

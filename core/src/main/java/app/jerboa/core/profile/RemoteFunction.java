@@ -3,7 +3,7 @@ package app.jerboa.core.profile;
 import java.util.Locale;
 
 /** What can be controlled or told at a camera. */
-public enum Function {
+public enum RemoteFunction {
     PAN_TILT,
     ROLL,
     RAIL,
@@ -22,7 +22,7 @@ public enum Function {
      * @param word as {@link #toString} writes it
      * @throws IllegalArgumentException for any other
      */
-    public static Function of(String word) {
+    public static RemoteFunction of(String word) {
         return valueOf(word.replace('-', '_').toUpperCase(Locale.ROOT));
     }
 

@@ -4,31 +4,31 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.FactoryMode;
 import app.jerboa.core.profile.Filling;
-import app.jerboa.core.profile.Function;
 import app.jerboa.core.profile.Network;
 import app.jerboa.core.profile.Optics;
 import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.PresetHome;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.core.profile.Transport;
 import java.util.List;
 import java.util.function.Predicate;
 
 /** Matters in which practitioners differ, and whether a profile can follow the way chosen. */
-public final class Schools {
+public final class Practices {
     public static final List<Field> MATTERS =
             List.of(
-                    Field.SCHOOL_ADDRESSES,
-                    Field.SCHOOL_REACH,
-                    Field.SCHOOL_WIRING,
-                    Field.SCHOOL_FILLING,
-                    Field.SCHOOL_POWER,
-                    Field.SCHOOL_FOCUS,
-                    Field.SCHOOL_STICK,
-                    Field.SCHOOL_ACCESS,
-                    Field.SCHOOL_PRESETS);
+                    Field.PRACTICE_ADDRESSES,
+                    Field.PRACTICE_REACH,
+                    Field.PRACTICE_WIRING,
+                    Field.PRACTICE_FILLING,
+                    Field.PRACTICE_POWER,
+                    Field.PRACTICE_FOCUS,
+                    Field.PRACTICE_STICK,
+                    Field.PRACTICE_ACCESS,
+                    Field.PRACTICE_PRESETS);
 
     /** Whether a device can do as the house does. */
     public enum Fit {
@@ -38,24 +38,24 @@ public final class Schools {
         NOT_CONCERNED
     }
 
-    private Schools() {}
+    private Practices() {}
 
     /**
      * @param way one of the choices of the matter
      */
     public static Fit fit(Profile p, Field matter, String way) {
         return switch (matter) {
-            case SCHOOL_ADDRESSES -> addresses(p, way);
-            case SCHOOL_REACH -> reach(p, way);
-            case SCHOOL_WIRING -> ofCameras(p, wiring(way));
-            case SCHOOL_FILLING -> filling(p, way);
-            case SCHOOL_POWER -> ofCameras(p, power(way));
-            case SCHOOL_FOCUS -> ofCameras(p, focus(way));
-            case SCHOOL_ACCESS ->
+            case PRACTICE_ADDRESSES -> addresses(p, way);
+            case PRACTICE_REACH -> reach(p, way);
+            case PRACTICE_WIRING -> ofCameras(p, wiring(way));
+            case PRACTICE_FILLING -> filling(p, way);
+            case PRACTICE_POWER -> ofCameras(p, power(way));
+            case PRACTICE_FOCUS -> ofCameras(p, focus(way));
+            case PRACTICE_ACCESS ->
                     way.equals("direct")
                             ? ofCameras(p, x -> true)
                             : ofCameras(p, x -> x.answers(Protocol.ONVIF).isPresent());
-            case SCHOOL_PRESETS -> presets(p, way);
+            case PRACTICE_PRESETS -> presets(p, way);
             default -> Fit.NOT_CONCERNED;
         };
     }
@@ -129,14 +129,14 @@ public final class Schools {
         return p ->
                 switch (way) {
                     case "locked" -> true;
-                    case "tracking" -> carries(p, Function.TRACKING);
+                    case "tracking" -> carries(p, RemoteFunction.TRACKING);
                     default ->
-                            carries(p, Function.FOCUS)
+                            carries(p, RemoteFunction.FOCUS)
                                     || p.optics().filter(Optics::servoFocus).isPresent();
                 };
     }
 
-    private static boolean carries(Profile p, Function function) {
+    private static boolean carries(Profile p, RemoteFunction function) {
         return p.speaks().stream()
                 .filter(s -> !s.sends())
                 .map(Speaks::carries)

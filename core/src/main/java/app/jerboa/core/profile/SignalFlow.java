@@ -1,13 +1,13 @@
 package app.jerboa.core.profile;
 
 /** Which way something goes through a socket. */
-public enum Flow {
+public enum SignalFlow {
     IN,
     OUT,
     BOTH;
 
     /** Two that can be joined. */
-    public boolean meets(Flow other) {
+    public boolean meets(SignalFlow other) {
         return this == BOTH || other == BOTH || this != other;
     }
 }

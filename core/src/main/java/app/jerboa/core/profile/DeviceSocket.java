@@ -10,26 +10,26 @@ import java.util.Optional;
  * @param port the sort of socket
  * @param number from 1
  */
-public record Socket(Port port, int number) {
+public record DeviceSocket(Port port, int number) {
     private static final int MOST_DIGITS = 4;
 
     /** In the order of the profile. */
-    public static List<Socket> of(Profile profile) {
-        List<Socket> all = new ArrayList<>();
+    public static List<DeviceSocket> of(Profile profile) {
+        List<DeviceSocket> all = new ArrayList<>();
         for (Port port : profile.ports()) {
             for (int n = 1; n <= port.count(); n++) {
-                all.add(new Socket(port, n));
+                all.add(new DeviceSocket(port, n));
             }
         }
         return all;
     }
 
     /** The one of that name, if the profile has it. */
-    public static Optional<Socket> find(Profile profile, String name) {
+    public static Optional<DeviceSocket> find(Profile profile, String name) {
         for (Port port : profile.ports()) {
             int number = port.count() == 1 && port.name().equals(name) ? 1 : number(port, name);
             if (number > 0) {
-                return Optional.of(new Socket(port, number));
+                return Optional.of(new DeviceSocket(port, number));
             }
         }
         return Optional.empty();

@@ -5,7 +5,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Naming;
-import app.jerboa.core.job.Schools;
+import app.jerboa.core.job.Practices;
 import app.jerboa.core.profile.Profile;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -14,19 +14,19 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** Who on the van cannot do as the house does. */
-final class SchoolCheck {
-    private SchoolCheck() {}
+/** Devices on the van that cannot do as the house does. */
+final class PracticeCheck {
+    private PracticeCheck() {}
 
     static List<Finding> of(Job job) {
         List<Finding> found = new ArrayList<>();
         Map<String, Profile> profiles = new HashMap<>();
         job.devices().forEach(d -> profiles.put(d.profile().id(), d.profile()));
-        for (Field matter : Schools.MATTERS) {
-            String way = job.site().habits().school(matter);
+        for (Field matter : Practices.MATTERS) {
+            String way = job.site().habits().practice(matter);
             Set<String> unable =
                     profiles.values().stream()
-                            .filter(p -> Schools.fit(p, matter, way) == Schools.Fit.CANNOT)
+                            .filter(p -> Practices.fit(p, matter, way) == Practices.Fit.CANNOT)
                             .map(Profile::id)
                             .collect(Collectors.toSet());
             if (!unable.isEmpty()) {
@@ -36,7 +36,7 @@ final class SchoolCheck {
                                 .toList();
                 found.add(
                         Finding.of(
-                                KitCodes.SCHOOL,
+                                KitCodes.PRACTICE,
                                 cannot.stream().map(Device::id).toList(),
                                 matter,
                                 Map.of(
