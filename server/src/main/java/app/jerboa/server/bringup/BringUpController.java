@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 class BringUpController {
     private static final int LONGEST_SAW = 300;
 
-    /** BringUpMethod empty or left out for the recommended one. */
+    /** Method empty or left out for the recommended one. */
     record StartBody(String method, boolean workshop) {}
 
     /** What was seen instead; the address it was seen at, if any. */

@@ -50,13 +50,11 @@ class BringUpViews {
                     Action.Kind.STREAM_KEY);
 
     private final BringUpPlans plans;
-    private final StepWords words;
     private final RigHands hands;
     private final World world;
 
-    BringUpViews(BringUpPlans plans, StepWords words, RigHands hands, World world) {
+    BringUpViews(BringUpPlans plans, RigHands hands, World world) {
         this.plans = plans;
-        this.words = words;
         this.hands = hands;
         this.world = world;
     }
@@ -88,7 +86,7 @@ class BringUpViews {
                 workshop,
                 choice.plans().stream().map(p -> method(stored, p, actions, times)).toList(),
                 choice.recommended().method().wire(),
-                words.reason(choice.reason()),
+                StepWords.reason(choice.reason()),
                 choice.bench(),
                 BringUpPlans.names(stored, choice.high()),
                 habits.workshopMinutes(),
@@ -273,13 +271,13 @@ class BringUpViews {
                         "laptop", step.laptop().toString());
         String kind = step.kind().wire();
         return new BringUpView.NowBody(
-                words.step(kind, "title", facts),
-                words.step(kind, "todo", facts),
-                words.step(kind, "expect", facts),
+                StepWords.step(kind, "title", facts),
+                StepWords.step(kind, "todo", facts),
+                StepWords.step(kind, "expect", facts),
                 actions.map(a -> a.of(step)).orElse(List.of()).stream().map(this::action).toList(),
                 actions.map(a -> a.cautions(step)).orElse(Set.of()).stream()
                         .sorted()
-                        .map(words::caution)
+                        .map(StepWords::caution)
                         .toList(),
                 hands.can(step, device));
     }
@@ -287,7 +285,7 @@ class BringUpViews {
     private BringUpView.ActionBody action(Action a) {
         return new BringUpView.ActionBody(
                 a.kind().name(),
-                words.action(a),
+                StepWords.action(a),
                 a.value(),
                 a.secret().map(s -> s.id()),
                 WITH_SECRET.contains(a.kind()) && a.secret().isEmpty());

@@ -5,6 +5,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.PlannedAddress;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.Reach;
@@ -16,6 +17,7 @@ import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
@@ -30,16 +32,27 @@ public class StepCheck {
 
     /** What a check brought. Evidence asked, seen or told. */
     record Result(boolean done, String evidence, String saw, String next) {
-        static Result asked(String saw) {
-            return new Result(true, "asked", saw, "");
+        /** The network says so. */
+        static Result asked(String key, Map<String, ?> facts) {
+            return new Result(true, "asked", Words.say("check." + key, facts), "");
         }
 
-        static Result told(String saw) {
-            return new Result(true, "told", saw, "");
+        /** A person says so. */
+        static Result told(String key, Map<String, ?> facts) {
+            return new Result(true, "told", Words.say("told." + key, facts), "");
         }
 
-        static Result notYet(String saw, String next) {
-            return new Result(false, "", saw, next);
+        static Result told(String key) {
+            return told(key, Map.of());
+        }
+
+        /** What was seen instead, and what to do next. */
+        static Result notYet(String key, Map<String, ?> facts) {
+            return new Result(
+                    false,
+                    "",
+                    Words.say("check." + key, facts),
+                    Words.say("check." + key + ".next", facts));
         }
     }
 
@@ -53,7 +66,7 @@ public class StepCheck {
         if (step.device().isEmpty()) {
             return world.laptop(stored)
                     .map(laptop -> laptop(laptop, step))
-                    .orElseGet(() -> Result.told("The laptop was set to " + step.laptop()));
+                    .orElseGet(() -> Result.told("laptop", Map.of("laptop", step.laptop())));
         }
         Device device = stored.job().device(step.device().get()).orElseThrow();
         return byHand(step, device).orElseGet(() -> ask(stored, step, device));
@@ -62,137 +75,127 @@ public class StepCheck {
     /** What only a person can tell. */
     private static Optional<Result> byHand(Step step, Device device) {
         return switch (step.kind()) {
-            case PLUG -> Optional.of(Result.told("Connected, by hand"));
-            case PLUG_OFF -> Optional.of(Result.told("Connected to a port that is off, by hand"));
-            case PORT -> Optional.of(Result.told("Port switched on, by hand"));
-            case RESET -> Optional.of(Result.told("Reset, by hand"));
-            case UPDATE -> Optional.of(Result.told("Newer firmware loaded, by hand"));
-            case LEASE -> Optional.of(Result.told("Switched to a lease, by hand"));
+            case PLUG, PLUG_OFF, PORT, RESET, UPDATE, LEASE ->
+                    Optional.of(Result.told(step.kind().wire()));
             case SET ->
-                    Optional.of(
-                            Result.told(
-                                    PlannedAddress.of(device) + " typed in and saved, by hand"));
-            case REACH, LABEL, ENTER, JOIN, STREAM ->
-                    Optional.of(Result.told("Done by hand, as listed"));
+                    Optional.of(Result.told("set", Map.of("planned", PlannedAddress.of(device))));
+            case REACH, LABEL, ENTER, JOIN, STREAM -> Optional.of(Result.told("listed"));
             case SEE, RESTART, VERIFY, HOP_OUT, ALIAS, HOP_HOME -> Optional.empty();
         };
     }
 
     private Result ask(Jobs.Stored stored, Step step, Device device) {
         if (!world.canAsk(device)) {
-            return Result.told(
-                    step.kind() == Step.Kind.VERIFY
-                            ? device.name() + " is at " + PlannedAddress.of(device) + ", by hand"
-                            : "Seen by hand");
+            return step.kind() == Step.Kind.VERIFY
+                    ? Result.told(
+                            "verify",
+                            Map.of(
+                                    "device", device.name(),
+                                    "planned", PlannedAddress.of(device)))
+                    : Result.told("seen");
         }
         Ipv4 start = device.found().orElse(device.profile().factory().orElseThrow().address());
         return switch (step.kind()) {
-            case SEE -> answers(stored, device, start, "the address it starts on");
+            case SEE -> answers(stored, device, start, "start");
             case RESTART -> restarted(stored, device, start);
-            default -> answers(stored, device, PlannedAddress.of(device), "its planned address");
+            default -> answers(stored, device, PlannedAddress.of(device), "planned");
         };
     }
 
     private static Result laptop(Laptop laptop, Step step) {
         String wanted = step.laptop().toString();
+        Map<String, String> facts = Map.of("laptop", laptop.own(), "wanted", wanted);
         if (step.kind() == Step.Kind.ALIAS) {
             return laptop.also().contains(wanted)
-                    ? Result.asked("The laptop has " + wanted + " beside " + laptop.own())
-                    : Result.notYet(
-                            "The laptop is on " + laptop.own() + " and has no " + wanted,
-                            "Add " + wanted + " to it, then check again.");
+                    ? Result.asked("laptop.has", facts)
+                    : Result.notYet("laptop.lacks", facts);
         }
         return laptop.own().equals(wanted)
-                ? Result.asked("The laptop is on " + laptop.own())
-                : Result.notYet(
-                        "The laptop is on " + laptop.own(),
-                        "Set it to " + wanted + ", then check again.");
+                ? Result.asked("laptop.on", facts)
+                : Result.notYet("laptop.on", facts);
     }
 
-    private Result answers(Jobs.Stored stored, Device device, Ipv4 address, String what) {
-        return world.reach(stored, address).match(new Answer(device, address, what));
+    /**
+     * @param place what the address is to the device: start, planned or lease
+     */
+    private Result answers(Jobs.Stored stored, Device device, Ipv4 address, String place) {
+        return world.reach(stored, address).match(new Answer(device, address, place));
     }
 
     /** What an address answers, as the result of a step. */
     private final class Answer implements Reach.Cases<Result> {
         private final Device device;
         private final Ipv4 address;
-        private final String what;
+        private final String place;
 
-        Answer(Device device, Ipv4 address, String what) {
+        Answer(Device device, Ipv4 address, String place) {
             this.device = device;
             this.address = address;
-            this.what = what;
+            this.place = place;
         }
 
         @Override
         public Result elsewhere(Reach.Elsewhere it) {
-            return Result.notYet(
-                    "The laptop is on " + it.laptop() + " and cannot see " + address,
-                    "Set the laptop's address as shown below, then check again.");
+            return Result.notYet("elsewhere", Map.of("laptop", it.laptop(), "address", address));
         }
 
         @Override
         public Result silent(Reach.Silent it) {
-            return Result.notYet(
-                    "Nothing answers at " + address,
-                    "Look that "
-                            + device.name()
-                            + " is plugged in, its link light is on and its boot is over, then check again.");
+            return Result.notYet("silent", Map.of("device", device.name(), "address", address));
         }
 
         @Override
         public Result fighting(Reach.Fighting it) {
             return Result.notYet(
-                    it.all() + " both answer at " + address + " and fight over it",
-                    "Unplug all of them but " + device.name() + ", then check again.");
+                    "fighting",
+                    Map.of(
+                            "all", it.all(),
+                            "count", it.names().size(),
+                            "device", device.name(),
+                            "address", address));
         }
 
         @Override
         public Result one(Reach.One it) {
-            return ask(device, address, what, it.answering());
+            String mac = it.answering().mac();
+            return device.mac().isEmpty() || device.mac().equals(mac)
+                    ? ask(device, address, place, it.answering())
+                    : Result.notYet(
+                            "other-mac",
+                            Map.of(
+                                    "address",
+                                    address,
+                                    "mac",
+                                    mac,
+                                    "expected",
+                                    device.mac(),
+                                    "device",
+                                    device.name()));
         }
     }
 
-    private Result ask(Device device, Ipv4 address, String what, Answering answering) {
-        String mac = answering.mac();
-        if (!device.mac().isEmpty() && !device.mac().equals(mac)) {
-            return Result.notYet(
-                    "The device at "
-                            + address
-                            + " has the MAC "
-                            + mac
-                            + ", not "
-                            + device.mac()
-                            + " as on the label of "
-                            + device.name(),
-                    "Another camera is connected. Swap it for "
-                            + device.name()
-                            + ", then check again.");
-        }
+    private Result ask(Device device, Ipv4 address, String place, Answering answering) {
         try (HeadLink link = world.open(answering, Form.HEADER, new WireLog(16))) {
             Version version = await(link.askVersion());
             PanTilt at = await(link.askPanTilt(false));
             return Result.asked(
-                    String.format(
-                            Locale.ROOT,
-                            "%s answers at %s, %s: MAC %s, model %04X, ROM %04X, pan %d, tilt %d counts",
-                            device.name(),
-                            address,
-                            what,
-                            mac,
-                            version.model(),
-                            version.rom(),
-                            at.pan(),
-                            at.tilt()));
+                    "answers",
+                    Map.of(
+                            "device", device.name(),
+                            "address", address,
+                            "place", Words.say("place." + place),
+                            "mac", answering.mac(),
+                            "model", String.format(Locale.ROOT, "%04X", version.model()),
+                            "rom", String.format(Locale.ROOT, "%04X", version.rom()),
+                            "pan", Integer.toString(at.pan()),
+                            "tilt", Integer.toString(at.tilt())));
         } catch (NoAnswer e) {
             return Result.notYet(
-                    device.name()
-                            + " is at "
-                            + address
-                            + " but does not speak VISCA: "
-                            + e.getMessage(),
-                    "Enable remote control in its menu, then check again.");
+                    "no-visca",
+                    Map.of(
+                            "device", device.name(),
+                            "address", address,
+                            "reason", e.getMessage()));
         }
     }
 
@@ -224,8 +227,7 @@ public class StepCheck {
 
                             @Override
                             public Result silent(Reach.Silent it) {
-                                return Result.asked(
-                                        "Nothing is left at " + start + ": the next may come");
+                                return Result.asked("left", Map.of("address", start));
                             }
 
                             @Override
@@ -241,9 +243,7 @@ public class StepCheck {
     }
 
     private static Result stillThere(String name, Ipv4 start) {
-        return Result.notYet(
-                name + " still answers at " + start,
-                "Its new address was not saved. Type it in again and save, then check again.");
+        return Result.notYet("still", Map.of("device", name, "address", start));
     }
 
     private Result fromElsewhere(Jobs.Stored stored, Device device, Ipv4 start) {
@@ -252,7 +252,7 @@ public class StepCheck {
         boolean leased = !now.equals(start) && !now.equals(planned);
         Ipv4 there = leased ? now : planned;
         return world.reach(stored, there) instanceof Reach.Elsewhere
-                ? Result.told("Its boot time is over; it is verified from home")
-                : answers(stored, device, there, leased ? "its lease" : "its planned address");
+                ? Result.told("boot")
+                : answers(stored, device, there, leased ? "lease" : "planned");
     }
 }

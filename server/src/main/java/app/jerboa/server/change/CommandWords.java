@@ -9,9 +9,12 @@ import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.words.Words;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -27,53 +30,55 @@ final class CommandWords {
      * @param job as it was before
      */
     static String label(Job job, ChangeSet changes) {
-        List<String> parts = new ArrayList<>();
-        parts.addAll(added(changes.adds()));
-        changes.edits().forEach(e -> parts.add(edited(job, changes, e)));
-        changes.removes().forEach(r -> parts.add(removed(r)));
+        Map<ItemRef, Item> added = new HashMap<>();
+        changes.adds().forEach(i -> added.put(i.ref(), i));
+        List<String> parts = new ArrayList<>(added(changes.adds()));
+        changes.edits().forEach(e -> parts.add(edited(job, added, e)));
+        changes.removes().forEach(r -> parts.add(said("change.removed", r)));
         if (parts.size() <= MOST_PARTS) {
             return String.join("; ", parts);
         }
-        return String.join("; ", parts.subList(0, MOST_PARTS - 1))
-                + "; and "
-                + (parts.size() - MOST_PARTS + 1)
-                + " more";
+        return Words.say(
+                "change.and",
+                Map.of(
+                        "parts",
+                        String.join("; ", parts.subList(0, MOST_PARTS - 1)),
+                        "more",
+                        parts.size() - MOST_PARTS + 1));
     }
 
     /** Several devices as one part; a line that comes with its camera goes without saying. */
     private static List<String> added(List<Item> adds) {
         List<Item> devices = adds.stream().filter(a -> a.ref().kind() == ItemKind.DEVICE).toList();
         if (devices.size() < 2) {
-            return adds.stream().map(CommandWords::added).toList();
+            return adds.stream().map(a -> said("change.added", a)).toList();
         }
         List<String> parts = new ArrayList<>();
         parts.add(
-                name(devices.get(0))
-                        + " to "
-                        + name(devices.get(devices.size() - 1))
-                        + " added ("
-                        + devices.size()
-                        + " devices)");
+                Words.say(
+                        "change.added.devices",
+                        Map.of(
+                                "first", name(devices.get(0)),
+                                "last", name(devices.get(devices.size() - 1)),
+                                "count", devices.size())));
         adds.stream()
                 .filter(a -> a.ref().kind() != ItemKind.DEVICE && a.ref().kind() != ItemKind.LINE)
-                .forEach(a -> parts.add(added(a)));
+                .forEach(a -> parts.add(said("change.added", a)));
         return parts;
     }
 
-    private static String added(Item item) {
-        return switch (item.ref().kind()) {
-            case WAIVER -> waived(item) + " waived: " + item.text(Field.REASON);
-            case PREPARED -> name(item) + " ticked off";
-            default -> name(item) + " added";
-        };
-    }
-
-    private static String removed(Item item) {
-        return switch (item.ref().kind()) {
-            case WAIVER -> waived(item) + " no longer waived";
-            case PREPARED -> name(item) + " no longer ticked off";
-            default -> name(item) + " removed";
-        };
+    /** Added or removed; some kinds have words of their own for it. */
+    private static String said(String key, Item item) {
+        Map<String, String> facts =
+                Map.of(
+                        "item", name(item),
+                        "finding", item.ref().kind() == ItemKind.WAIVER ? waived(item) : "",
+                        "reason",
+                                item.ref().kind() == ItemKind.WAIVER
+                                        ? item.text(Field.REASON)
+                                        : "");
+        return Words.find(key + "." + item.ref().kind().wire(), facts)
+                .orElseGet(() -> Words.say(key, facts));
     }
 
     /** A finding's key starts with its code. */
@@ -81,67 +86,52 @@ final class CommandWords {
         return waiver.text(Field.WAIVED).replaceAll("\\[.*", "");
     }
 
-    private static String edited(Job job, ChangeSet changes, Edit edit) {
-        String field = edit.field().wire().replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
+    private static String edited(Job job, Map<ItemRef, Item> added, Edit edit) {
+        String item = name(job, added, edit.item());
         if (edit.field() == Field.FACTS) {
-            return name(job, changes, edit.item()) + ": facts changed";
+            return Words.say("change.edited.facts", Map.of("item", item));
         }
         if (edit.item().kind() == ItemKind.SECRET) {
-            return name(job, changes, edit.item()) + " changed";
+            return Words.say("change.edited.secret", Map.of("item", item));
         }
-        return name(job, changes, edit.item())
-                + ": "
-                + field
-                + " "
-                + shown(job, changes, edit, edit.before())
-                + " to "
-                + shown(job, changes, edit, edit.after());
+        return Words.say(
+                "change.edited",
+                Map.of(
+                        "item", item,
+                        "field", FieldWords.of(edit.field()),
+                        "before", shown(job, added, edit, edit.before()),
+                        "after", shown(job, added, edit, edit.after())));
     }
 
     /** What a reference points to is said by its name. */
-    private static String shown(Job job, ChangeSet changes, Edit edit, String text) {
+    private static String shown(Job job, Map<ItemRef, Item> added, Edit edit, String text) {
         return edit.field()
                 .type()
                 .target()
                 .filter(kind -> !text.isEmpty())
-                .map(kind -> name(job, changes, new ItemRef(kind, Long.parseLong(text))))
-                .orElse(orNone(text));
+                .map(kind -> name(job, added, new ItemRef(kind, Long.parseLong(text))))
+                .orElse(text.isEmpty() ? Words.say("change.none") : text);
     }
 
-    private static String name(Job job, ChangeSet changes, ItemRef ref) {
-        return Stream.concat(
-                        job.item(ref).map(JobItems::item).stream(),
-                        changes.adds().stream().filter(a -> a.ref().equals(ref)))
-                .findFirst()
+    private static String name(Job job, Map<ItemRef, Item> added, ItemRef ref) {
+        return job.item(ref)
+                .map(JobItems::item)
+                .or(() -> Optional.ofNullable(added.get(ref)))
                 .map(CommandWords::name)
-                .orElse("an item");
+                .orElse(Words.say("change.item"));
     }
 
     static String name(Item item) {
-        return switch (item.ref().kind()) {
-            case SITE -> "Job";
-            case SUBNET -> "Subnet " + item.text(Field.CIDR);
-            case RANGE -> item.text(Field.FIRST) + " to " + item.text(Field.LAST);
-            case DEVICE -> item.text(Field.NAME);
-            case LINE -> "Line L" + item.text(Field.NUMBER);
-            case ROUTE -> "Control route for " + item.text(Field.ROUTE_FUNCTION);
-            case MOUNT -> "Mount";
-            case RUN -> "Run to " + item.text(Field.TO_PORT);
-            case PRICE -> "Price of " + item.text(Field.PRICED);
-            case PREPARED -> "\"" + item.text(Field.DONE_WHAT) + "\"";
-            case SECRET -> "Secret (" + item.text(Field.SECRET_USE) + ")";
-            case PROFILE -> "Profile " + profileName(item.text(Field.FACTS));
-            case WAIVER -> "Waiver";
-        };
-    }
-
-    private static String profileName(String facts) {
-        Matcher name = PROFILE_NAME.matcher(facts);
-        return name.find() ? name.group(1) : "of the job";
-    }
-
-    private static String orNone(String text) {
-        return text.isEmpty() ? "none" : text;
+        String key = "change." + item.ref().kind().wire();
+        if (item.ref().kind() == ItemKind.PROFILE) {
+            Matcher name = PROFILE_NAME.matcher(item.text(Field.FACTS));
+            return name.find()
+                    ? Words.say(key, Map.of("name", name.group(1)))
+                    : Words.say(key + ".unnamed");
+        }
+        Map<String, String> facts = new HashMap<>();
+        item.values().forEach((f, text) -> facts.put(f.wire(), text));
+        return Words.say(key, facts);
     }
 
     /** The devices that a change set concerns, each once, in order. */

@@ -18,9 +18,11 @@ import app.jerboa.server.live.Live;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
@@ -90,10 +92,7 @@ public class Commands {
 
     private Done apply(Jobs.Stored stored, ChangeSet changes, Author by) {
         if (changes.isEmpty()) {
-            throw new Problem(
-                    HttpStatus.BAD_REQUEST,
-                    "nothing-to-change",
-                    "No change was named, so nothing was changed.");
+            throw Refusals.noChange();
         }
         Job after = edited(stored.job(), changes);
         String label = CommandWords.label(stored.job(), changes);
@@ -171,13 +170,9 @@ public class Commands {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
-                mapper.newestDone(job, by.id())
-                        .orElseThrow(
-                                () ->
-                                        Refusals.nothingTo(
-                                                "undo",
-                                                "You have changed nothing here that could be taken back."));
-        return again(stored, command, "undone", "undo", "Undone: ", read(command).inverse(), by);
+                mapper.newestDone(job, by.id()).orElseThrow(() -> Refusals.nothingTo("undo"));
+        return again(
+                stored, command, "undone", "undo", "change.undone", read(command).inverse(), by);
     }
 
     @Transactional(noRollbackFor = Problem.class)
@@ -185,13 +180,8 @@ public class Commands {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
         CommandRow command =
-                mapper.oldestUndone(job, by.id())
-                        .orElseThrow(
-                                () ->
-                                        Refusals.nothingTo(
-                                                "redo",
-                                                "There is nothing you have taken back that could be done again."));
-        return again(stored, command, "done", "redo", "Done again: ", read(command), by);
+                mapper.oldestUndone(job, by.id()).orElseThrow(() -> Refusals.nothingTo("redo"));
+        return again(stored, command, "done", "redo", "change.redone", read(command), by);
     }
 
     private Done again(
@@ -199,7 +189,7 @@ public class Commands {
             CommandRow command,
             String state,
             String kind,
-            String prefix,
+            String words,
             ChangeSet changes,
             Author by) {
         Job after;
@@ -210,14 +200,18 @@ public class Commands {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "no-longer-" + kind,
-                    why(stored, command, e)
-                            + " \""
-                            + command.label()
-                            + "\" was set aside; nothing was changed. The step before it can still be reached.");
+                    Words.say(
+                            "refused.again",
+                            Map.of("why", why(stored, command, e), "what", command.label())));
         }
         mapper.setCommandState(command.id(), state);
         Done done = store(stored, after, changes);
-        log.command(stored.id(), kind, prefix + command.label(), CommandWords.devices(changes), by);
+        log.command(
+                stored.id(),
+                kind,
+                Words.say(words, Map.of("what", command.label())),
+                CommandWords.devices(changes),
+                by);
         return done;
     }
 
@@ -234,22 +228,12 @@ public class Commands {
                                                     "item", edit.item().kind().wire(),
                                                     "id", edit.item().id(),
                                                     "field", edit.field().wire()))));
-            String who =
-                    mapper.overtaking(stored.id(), command.id(), part)
-                            .map(p -> " by " + p)
-                            .orElse("");
-            return Refusals.name(stored.job(), edit.item())
-                    + ": the "
-                    + edit.field().wire()
-                    + " was changed since"
-                    + who
-                    + " and is \""
-                    + Refusals.shortened(c.actual())
-                    + "\" now.";
+            Optional<String> by = mapper.overtaking(stored.id(), command.id(), part);
+            return Refusals.since(stored.job(), c, by);
         }
         return e instanceof ItemRejected r
-                ? Refusals.name(stored.job(), r.item()) + " still needs what this would take away."
-                : "What it concerns was added or removed meanwhile.";
+                ? Words.say("refused.needed", Map.of("item", Refusals.name(stored.job(), r.item())))
+                : Words.say("refused.gone");
     }
 
     /** Writes what was seen on a device, which is no edit of the plan and is not undone. */

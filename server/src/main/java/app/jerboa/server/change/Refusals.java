@@ -7,37 +7,44 @@ import app.jerboa.core.job.edit.ChangeConflict;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 
 /** Why a change was not made, in words for whoever wanted it. */
 final class Refusals {
     private Refusals() {}
 
-    static Problem nothingTo(String what, String sentence) {
-        return new Problem(HttpStatus.CONFLICT, "nothing-to-" + what, sentence);
+    /**
+     * @param what undo or redo
+     */
+    static Problem nothingTo(String what) {
+        return new Problem(
+                HttpStatus.CONFLICT, "nothing-to-" + what, Words.say("refused.nothing-to-" + what));
+    }
+
+    static Problem noChange() {
+        return new Problem(
+                HttpStatus.BAD_REQUEST, "nothing-to-change", Words.say("refused.no-change"));
     }
 
     static Problem notYours() {
         return new Problem(
-                HttpStatus.BAD_REQUEST,
-                "not-yours-to-write",
-                "What a device was seen to do, who waived a finding, what a secret is, and the numbers of items are written by Jerboa itself. Nothing was changed.");
+                HttpStatus.BAD_REQUEST, "not-yours-to-write", Words.say("refused.not-yours"));
     }
 
     static Problem rejected(Job job, ItemRejected e) {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "text-rejected",
-                "\""
-                        + shortened(e.text().input())
-                        + "\" was not taken as "
-                        + e.field().wire()
-                        + " of "
-                        + name(job, e.item())
-                        + ": "
-                        + e.text().reason()
-                        + ".",
+                Words.say(
+                        "refused.text",
+                        Map.of(
+                                "text", shortened(e.text().input()),
+                                "field", FieldWords.of(e.field()),
+                                "item", name(job, e.item()),
+                                "reason", e.text().reason())),
                 Map.of(
                         "field",
                         e.field().wire(),
@@ -56,7 +63,7 @@ final class Refusals {
     static String name(Job job, ItemRef ref) {
         return job.item(ref)
                 .map(i -> CommandWords.name(JobItems.item(i)))
-                .orElse("the new " + ref.kind().wire());
+                .orElseGet(() -> Words.say("refused.new-item", Map.of("kind", ref.kind().wire())));
     }
 
     static Problem conflict(Job job, ChangeConflict e) {
@@ -64,19 +71,33 @@ final class Refusals {
         return new Problem(
                 HttpStatus.CONFLICT,
                 "changed-meanwhile",
-                name(job, edit.item())
-                        + ": the "
-                        + edit.field().wire()
-                        + " is now \""
-                        + shortened(e.actual())
-                        + "\", not \""
-                        + shortened(edit.before())
-                        + "\" as when you started. Nothing was changed; look at both values and decide.",
+                Words.say(
+                        "refused.meanwhile",
+                        Map.of(
+                                "item", name(job, edit.item()),
+                                "field", FieldWords.of(edit.field()),
+                                "now", shortened(e.actual()),
+                                "was", shortened(edit.before()))),
                 Map.of(
                         "item", edit.item().kind().wire(),
                         "id", edit.item().id(),
                         "field", edit.field().wire(),
                         "theirs", e.actual(),
                         "yours", edit.after()));
+    }
+
+    /**
+     * Why a command cannot be taken back or done again.
+     *
+     * @param by who changed the same field in between, where it is known
+     */
+    static String since(Job job, ChangeConflict e, Optional<String> by) {
+        return Words.say(
+                by.isPresent() ? "refused.since-by" : "refused.since",
+                Map.of(
+                        "item", name(job, e.edit().item()),
+                        "field", FieldWords.of(e.edit().field()),
+                        "person", by.orElse(""),
+                        "now", shortened(e.actual())));
     }
 }

@@ -5,6 +5,7 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Head;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
@@ -52,14 +53,19 @@ class CameraLinks {
                 device.profile()
                         .head()
                         .orElseThrow(
-                                () -> cannot(device.name() + " has no head that could be driven."));
+                                () ->
+                                        cannot(
+                                                Words.say(
+                                                        "drive.no-head",
+                                                        Map.of("device", device.name()))));
         Ipv4 address =
                 device.address()
                         .orElseThrow(
                                 () ->
                                         cannot(
-                                                device.name()
-                                                        + " has no planned address. Give it one on the Addresses page."));
+                                                Words.say(
+                                                        "drive.no-address",
+                                                        Map.of("device", device.name()))));
         Answering answering = world.reach(stored, address).match(new Only(device, address));
         WireLog log = new WireLog(FRAMES_KEPT);
         return new CameraLink(
@@ -77,31 +83,23 @@ class CameraLinks {
         @Override
         public Answering elsewhere(Reach.Elsewhere it) {
             throw cannot(
-                    "This laptop is in another subnet and cannot see "
-                            + device.name()
-                            + " at "
-                            + address
-                            + ". Set it back to the house network (Bring-up shows how).");
+                    Words.say(
+                            "drive.elsewhere",
+                            Map.of("device", device.name(), "address", address)));
         }
 
         @Override
         public Answering silent(Reach.Silent it) {
             throw cannot(
-                    device.name()
-                            + " does not answer at "
-                            + address
-                            + ". Is it brought up, plugged in and booted?");
+                    Words.say("drive.silent", Map.of("device", device.name(), "address", address)));
         }
 
         @Override
         public Answering fighting(Reach.Fighting it) {
             throw cannot(
-                    it.all()
-                            + " fight over "
-                            + address
-                            + ". Unplug all but "
-                            + device.name()
-                            + ".");
+                    Words.say(
+                            "drive.fighting",
+                            Map.of("all", it.all(), "device", device.name(), "address", address)));
         }
 
         @Override

@@ -8,40 +8,21 @@ import app.jerboa.core.item.Item;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.change.ChangesBody;
+import app.jerboa.server.words.Words;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Properties;
 import java.util.function.LongFunction;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
-/** The wording of every finding, from {@code words/findings.properties}. */
+/** Findings in words. */
 @Component
 public class FindingWords {
-    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
-
     private static final int MOST_NAMED = 4;
-
-    private final Properties words = new Properties();
-
-    FindingWords() throws IOException {
-        try (var in =
-                new InputStreamReader(
-                        new ClassPathResource("words/findings.properties").getInputStream(),
-                        StandardCharsets.UTF_8)) {
-            words.load(in);
-        }
-    }
 
     /**
      * A finding that outlived a change is the same object, and what it names is called the same: it
@@ -84,45 +65,42 @@ public class FindingWords {
      * Without words a finding shows its code and its facts: a job must open whatever is found. A
      * text may differ by the finding's fact "what": then {@code CODE.what.<that>} goes first.
      */
-    String text(String code, String part, Map<String, String> facts) {
-        String special = code + "." + part + "." + facts.getOrDefault("what", "");
-        String template = words.getProperty(special, words.getProperty(code + "." + part));
-        if (template == null) {
-            return part.equals("what") ? code + ": " + facts : "";
-        }
-        return PLACE.matcher(template)
-                .replaceAll(m -> Matcher.quoteReplacement(facts.getOrDefault(m.group(1), "")));
+    static String text(String code, String part, Map<String, String> facts) {
+        String key = code + "." + part;
+        return Words.find(key + "." + facts.getOrDefault("what", ""), facts)
+                .or(() -> Words.find(key, facts))
+                .orElseGet(() -> part.equals("what") ? code + ": " + facts : "");
     }
 
     private FindingBody.FixBody fix(Fix fix, LongFunction<String> names) {
+        Map<String, String> facts = Map.of("what", what(fix, names));
+        return new FindingBody.FixBody(
+                Words.find("fix." + fix.key(), facts)
+                        .orElseGet(() -> fix.key() + ": " + facts.get("what")),
+                ChangesBody.of(fix.changes()));
+    }
+
+    private static String what(Fix fix, LongFunction<String> names) {
         List<Edit> edits = fix.changes().edits();
         List<Item> adds = fix.changes().adds();
-        String what =
-                edits.isEmpty() && !adds.isEmpty()
-                        ? adds.stream()
-                                .map(i -> i.text(Field.NAME))
-                                .filter(name -> !name.isEmpty())
-                                .collect(Collectors.joining(", "))
-                        : edits.isEmpty()
-                                ? fix.changes().removes().stream()
-                                        .map(i -> names.apply(i.ref().id()))
-                                        .collect(Collectors.joining(", "))
-                                : edits.size() <= MOST_NAMED
-                                        ? edits.stream()
-                                                .filter(e -> edits.size() == 1 || !silent(e))
-                                                .map(
-                                                        e ->
-                                                                phrase(
-                                                                        e,
-                                                                        names.apply(e.item().id()),
-                                                                        names))
-                                                .distinct()
-                                                .collect(Collectors.joining(", "))
-                                        : edits.size() + " changes";
-        return new FindingBody.FixBody(
-                words.getProperty("fix." + fix.key(), fix.key() + ": {what}")
-                        .replace("{what}", what),
-                ChangesBody.of(fix.changes()));
+        if (edits.size() > MOST_NAMED) {
+            return Words.say("fix-part.many", Map.of("count", edits.size()));
+        }
+        if (!edits.isEmpty()) {
+            return edits.stream()
+                    .filter(e -> edits.size() == 1 || !silent(e))
+                    .map(e -> phrase(e, names.apply(e.item().id()), names))
+                    .distinct()
+                    .collect(Collectors.joining(", "));
+        }
+        return adds.isEmpty()
+                ? fix.changes().removes().stream()
+                        .map(i -> names.apply(i.ref().id()))
+                        .collect(Collectors.joining(", "))
+                : adds.stream()
+                        .map(i -> i.text(Field.NAME))
+                        .filter(name -> !name.isEmpty())
+                        .collect(Collectors.joining(", "));
     }
 
     /** What goes without saying beside the other edits of a fix. */
@@ -131,27 +109,30 @@ public class FindingWords {
     }
 
     private static String phrase(Edit edit, String name, LongFunction<String> names) {
-        return switch (edit.field()) {
-            case ADDRESS, GATEWAY -> name + " to " + edit.after();
-            case PREFIX -> name + " to /" + edit.after();
-            case NAME -> name + " to " + edit.after();
-            case KEY, ALSO_KEY, PANEL_KEY ->
-                    edit.after().isEmpty() ? name : name + " to key " + edit.after();
-            case INPUT -> name + " to input " + edit.after();
-            case CONTROL_ID -> name + " to ID " + edit.after();
-            case PAN_LIMIT -> name + " to " + edit.after() + "° each way";
-            case GAUGE -> name + " in AWG " + edit.after();
-            case CONDUCTORS -> name + ", " + edit.after() + " on each way";
-            case FROM_PORT, TO_PORT -> name + " to " + edit.after();
-            case BAUD -> name + " to " + edit.after() + " baud";
-            case FRAMING, SERIAL_PROTOCOL -> name + " to " + edit.after();
-            case OUTGOING -> "the programme to " + edit.after() + " Mb/s";
-            case CONTROLLER, ALSO, PANEL ->
-                    edit.after().isEmpty()
-                            ? name
-                            : "on " + names.apply(Long.parseLong(edit.after()));
-            case FITTED -> name + " to " + names.apply(Long.parseLong(edit.after()));
-            default -> name;
-        };
+        String after = edit.after();
+        String said =
+                switch (edit.field()) {
+                    case ADDRESS -> "address";
+                    case GATEWAY -> "gateway";
+                    case PREFIX -> "prefix";
+                    case NAME -> "name";
+                    case KEY, ALSO_KEY, PANEL_KEY -> after.isEmpty() ? "" : "key";
+                    case INPUT -> "input";
+                    case CONTROL_ID -> "controlId";
+                    case PAN_LIMIT -> "panLimit";
+                    case GAUGE -> "gauge";
+                    case CONDUCTORS -> "conductors";
+                    case FROM_PORT, TO_PORT -> "port";
+                    case BAUD -> "baud";
+                    case FRAMING, SERIAL_PROTOCOL -> "setting";
+                    case OUTGOING -> "outgoing";
+                    case CONTROLLER, ALSO, PANEL -> after.isEmpty() ? "" : "controller";
+                    case FITTED -> "fitted";
+                    default -> "";
+                };
+        boolean points = edit.field().type().target().isPresent() && !after.isEmpty();
+        return Words.say(
+                said.isEmpty() ? "fix-part" : "fix-part." + said,
+                Map.of("name", name, "after", points ? names.apply(Long.parseLong(after)) : after));
     }
 }

@@ -6,39 +6,33 @@ import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.bringup.Action;
 import app.jerboa.core.job.bringup.Caution;
 import app.jerboa.core.job.bringup.Choice;
-import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class StepWordsTest {
-    private final StepWords words;
-
-    StepWordsTest() throws IOException {
-        words = new StepWords();
-    }
-
     @Test
     void everythingThatCanBeAskedForHasItsWords() {
         for (Step.Kind kind : Step.Kind.values()) {
             for (String part : new String[] {"title", "todo", "expect"}) {
-                assertThat(words.step(kind.wire(), part, Map.of("device", "L1"))).isNotBlank();
+                assertThat(StepWords.step(kind.wire(), part, Map.of("device", "L1"))).isNotBlank();
             }
         }
         for (Action.Kind kind : Action.Kind.values()) {
-            assertThat(words.action(new Action(kind, Map.of(), "", Optional.empty()))).isNotBlank();
+            assertThat(StepWords.action(new Action(kind, Map.of(), "", Optional.empty())))
+                    .isNotBlank();
         }
         for (Caution caution : Caution.values()) {
-            assertThat(words.caution(caution)).endsWith(".");
+            assertThat(StepWords.caution(caution)).endsWith(".");
         }
         for (Choice.Reason reason : Choice.Reason.values()) {
-            assertThat(words.reason(reason)).endsWith(".");
+            assertThat(StepWords.reason(reason)).endsWith(".");
         }
     }
 
     @Test
     void factsAreFilledInAsTheyAre() {
-        assertThat(words.step("plug", "title", Map.of("device", "L1 $1 \\")))
+        assertThat(StepWords.step("plug", "title", Map.of("device", "L1 $1 \\")))
                 .isEqualTo("Connect L1 $1 \\; leave what is not connected yet as it is");
     }
 }

@@ -1,0 +1,87 @@
+package app.jerboa.server.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.server.change.FieldWords;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WordsTest {
+    private static final Path SOURCES = Path.of("src/main/java");
+    private static final Pattern SAID = Pattern.compile("Words\\.say\\(\\s*\"([\\w.-]+)\"\\s*[,)]");
+
+    /** No field reaches a person under the name that the code or the file has for it. */
+    @Test
+    void everyFieldHasAName() {
+        for (ItemKind kind : ItemKind.values()) {
+            for (Field field : kind.fields()) {
+                assertThat(FieldWords.of(field))
+                        .as(field.toString())
+                        .doesNotContainPattern("[a-z][A-Z]");
+            }
+        }
+        assertThat(FieldWords.of(Field.FROM_PORT)).isEqualTo("first socket");
+    }
+
+    @Test
+    void whatTheServerSaysIsInTheCatalogue() throws IOException {
+        int said = 0;
+        for (Path file : sources()) {
+            Matcher key = SAID.matcher(Files.readString(file));
+            while (key.find()) {
+                assertThat(Words.keys()).as(file.toString()).contains(key.group(1));
+                said++;
+            }
+        }
+        assertThat(said).as("sentences found in the sources").isGreaterThan(30);
+    }
+
+    private static List<Path> sources() throws IOException {
+        try (Stream<Path> all = Files.walk(SOURCES)) {
+            return all.filter(f -> f.toString().endsWith(".java")).toList();
+        }
+    }
+
+    /** Names of the house hold signs that mean something to the formatter. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {"L1 {0}", "L'1", "''", "{", "}", "#", "{device", "«L1»"})
+    void factsAreFilledInAsTheyAre(String name) {
+        assertThat(Words.say("drive.no-head", Map.of("device", name)))
+                .isEqualTo(name + " has no head that could be driven.");
+    }
+
+    @Test
+    void countsChooseTheirWords() {
+        Map<String, Object> facts = Map.of("first", "L1", "last", "L4", "count", 4);
+        assertThat(Words.say("change.added.devices", facts))
+                .isEqualTo("L1 to L4 added (4 devices)");
+        assertThat(Words.say("fix-part.many", Map.of("count", 1_500))).isEqualTo("1,500 changes");
+        assertThat(Words.say("check.elsewhere.next"))
+                .as("an apostrophe is written twice in the catalogue")
+                .startsWith("Set the laptop's address");
+    }
+
+    @Test
+    void whatIsNotGivenIsBlankAndWhatIsNotWordedIsASlip() {
+        assertThat(Words.say("drive.no-head")).isEqualTo(" has no head that could be driven.");
+        assertThatThrownBy(() -> Words.say("no.such.key"))
+                .isInstanceOf(IllegalStateException.class)
+                .hasMessageContaining("no.such.key");
+        assertThat(Words.find("no.such.key", Map.of())).isEmpty();
+    }
+}
