@@ -1,7 +1,9 @@
 package app.jerboa.server.cabling;
 
 import app.jerboa.core.job.Job;
+import app.jerboa.server.words.Words;
 import java.util.Locale;
+import java.util.Map;
 
 /** Numbers as the run's sums write them: with unit, lengths in the job's. */
 final class Figures {
@@ -14,7 +16,9 @@ final class Figures {
     }
 
     String length(double metres) {
-        return feet ? number(metres / METRES_PER_FOOT, 1) + " ft" : number(metres, 1) + " m";
+        return feet
+                ? unit("feet", number(metres / METRES_PER_FOOT, 1))
+                : unit("metres", number(metres, 1));
     }
 
     static String number(double value, int digits) {
@@ -22,14 +26,21 @@ final class Figures {
     }
 
     static String volts(double volts) {
-        return number(volts, 2) + " V";
+        return unit("volts", number(volts, 2));
     }
 
     static String watts(double watts) {
-        return number(watts, 2) + " W";
+        return unit("watts", number(watts, 2));
     }
 
     static String ohms(double ohms) {
-        return number(ohms, 3) + " Ω";
+        return unit("ohms", number(ohms, 3));
+    }
+
+    /**
+     * @param unit as the catalogue names it, for example amps
+     */
+    static String unit(String unit, String number) {
+        return Words.say("number." + unit, Map.of("n", number));
     }
 }

@@ -2,8 +2,10 @@ package app.jerboa.server.cabling;
 
 import static app.jerboa.server.cabling.Figures.number;
 import static app.jerboa.server.cabling.Figures.ohms;
+import static app.jerboa.server.cabling.Figures.unit;
 import static app.jerboa.server.cabling.Figures.volts;
 import static app.jerboa.server.cabling.Figures.watts;
+import static app.jerboa.server.cabling.SumLine.say;
 
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Feed;
@@ -15,14 +17,17 @@ import app.jerboa.core.power.Copper;
 import app.jerboa.core.power.PoeClass;
 import app.jerboa.core.power.PoeRun;
 import app.jerboa.core.profile.PowerSource;
+import app.jerboa.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 
 /** Power over one run, step by step. */
 final class PowerSteps {
-    private static final String COPPER = "Copper table at 20 °C";
-    private static final String CONSTANT = "Constant power: V I - I² R = P, the smaller current";
+    private static final String COPPER = Words.say("rule.copper");
+    private static final String CONSTANT = Words.say("rule.constant");
+    private static final String ETHERNET = Words.say("rule.802");
 
     private final Feed feed;
     private final Run run;
@@ -70,83 +75,92 @@ final class PowerSteps {
                         .orElse(OptionalInt.empty())
                         .orElse(3);
         PoeClass port = PoeClass.of(given);
+        Map<String, Object> facts =
+                Map.of(
+                        "device", Integer.toString(device.number()),
+                        "pairs", Integer.toString(device.pairs()),
+                        "port", Integer.toString(given),
+                        "watts", watts(port.deviceWatts()));
         steps.add(
                 new SumLine(
-                        "Class",
-                        "device class "
-                                + device.number()
-                                + ", "
-                                + device.pairs()
-                                + " pairs; port class "
-                                + given
-                                + " gives "
-                                + watts(port.deviceWatts())
-                                + " at the device",
-                        "reserves " + watts(feed.reserved(port)),
-                        "IEEE 802.3",
+                        say("class.what"),
+                        say("class.sum", facts),
+                        say("class.result", Map.of("watts", watts(feed.reserved(port)))),
+                        ETHERNET,
                         feed.watts() <= port.deviceWatts()));
     }
 
     private void loop() {
         double perKm = Copper.ohmsPerMetre(run.wire(), 20, run.clad()) * 1000;
         String wire =
-                number(perKm, 2)
-                        + " Ω/km × "
-                        + number(run.metres() / 1000, 4)
-                        + " km"
-                        + (run.clad() ? " (copper-clad, × 1.6)" : "");
+                say(
+                        "loop.wire",
+                        Map.of(
+                                "ohms", number(perKm, 2),
+                                "km", number(run.metres() / 1000, 4),
+                                "clad", Boolean.toString(run.clad())));
         String sum =
                 ethernet
-                        ? wire
-                                + (feed.poe().map(PoeClass::pairs).orElse(2) == 4 ? " ÷ 2" : "")
-                                + " + 0.2 Ω"
-                        : "2 × " + wire + " ÷ " + run.conductors();
-        String what = "Loop of AWG " + run.wire() + ", " + figures.length(run.metres());
+                        ? say(
+                                "loop.ethernet",
+                                Map.of(
+                                        "wire",
+                                        wire,
+                                        "pairs",
+                                        feed.poe().map(PoeClass::pairs).orElse(2)))
+                        : say(
+                                "loop.dc",
+                                Map.of(
+                                        "wire",
+                                        wire,
+                                        "conductors",
+                                        Integer.toString(run.conductors())));
+        String what =
+                say(
+                        "loop.what",
+                        Map.of(
+                                "gauge", Integer.toString(run.wire()),
+                                "length", figures.length(run.metres())));
         add(what, sum, ohms(feed.ohms()), COPPER);
     }
 
     private void load() {
         add(
-                "Load",
-                "with all moving, and what hangs behind it; at rest " + watts(feed.idle()),
+                say("load.what"),
+                say("load.sum", Map.of("idle", watts(feed.idle()))),
                 watts(feed.watts()),
-                "Profile: power");
+                say("load.source"));
     }
 
     private void solved(ConstantLoad load) {
-        String root =
-                "√("
-                        + volts(feed.volts())
-                        + "² - 4 × "
-                        + ohms(feed.ohms())
-                        + " × "
-                        + watts(feed.watts())
-                        + ")";
+        Map<String, Object> facts =
+                Map.of(
+                        "volts", volts(feed.volts()),
+                        "ohms", ohms(feed.ohms()),
+                        "watts", watts(feed.watts()),
+                        "lost", watts(load.sourceWatts() - feed.watts()),
+                        "least", volts(feed.leastVolts()));
         add(
-                "Current",
-                feed.ohms() == 0 ? "P ÷ V" : "(" + volts(feed.volts()) + " - " + root + ") ÷ 2R",
-                number(load.amps(), 3) + " A",
+                say("current.what"),
+                feed.ohms() == 0 ? say("current.short") : say("current.sum", facts),
+                unit("amps", number(load.amps(), 3)),
                 CONSTANT);
-        add(
-                "At the giving end",
-                "V × I; lost on the way " + watts(load.sourceWatts() - feed.watts()),
-                watts(load.sourceWatts()),
-                CONSTANT);
+        add(say("given.what"), say("given.sum", facts), watts(load.sourceWatts()), CONSTANT);
         steps.add(
                 new SumLine(
-                        "Volts at the device",
-                        "V - I × R; it needs " + volts(feed.leastVolts()),
+                        say("device-volts.what"),
+                        say("device-volts.sum", facts),
                         volts(load.volts()),
-                        ethernet ? "IEEE 802.3: least at the device" : "Profile: least volts",
+                        say(ethernet ? "device-volts.ethernet" : "device-volts.dc"),
                         feed.works()));
     }
 
     private void unsolved() {
         steps.add(
                 new SumLine(
-                        "Volts at the device",
-                        "V² < 4 R P: the run cannot carry that load at all",
-                        "none",
+                        say("device-volts.what"),
+                        say("device-volts.never"),
+                        say("device-volts.none"),
                         CONSTANT,
                         false));
     }
@@ -155,12 +169,12 @@ final class PowerSteps {
         double most = longest(run.wire());
         boolean channel = ethernet && most > 100;
         add(
-                "Longest that works",
+                say("longest.what"),
                 channel
-                        ? "by volts " + figures.length(most) + "; a network channel is 100 m"
-                        : "where the device sits at its least volts",
+                        ? say("longest.channel", Map.of("length", figures.length(most)))
+                        : say("longest.volts"),
                 figures.length(channel ? 100 : most),
-                channel ? "TIA-568" : CONSTANT);
+                channel ? say("longest.source") : CONSTANT);
     }
 
     /** The longest run in that gauge, by volts. */
@@ -179,10 +193,11 @@ final class PowerSteps {
         List<String> each = new ArrayList<>();
         for (int gauge : run.cable().gauges()) {
             double most = longest(gauge);
-            each.add("AWG " + gauge + " " + figures.length(ethernet ? Math.min(100, most) : most));
+            String length = figures.length(ethernet ? Math.min(100, most) : most);
+            each.add(say("gauge.each", Map.of("gauge", Integer.toString(gauge), "length", length)));
         }
         if (each.size() > 1) {
-            add("By gauge", String.join(", ", each), "longest of each", CONSTANT);
+            add(say("gauge.what"), String.join(", ", each), say("gauge.result"), CONSTANT);
         }
     }
 
@@ -192,19 +207,18 @@ final class PowerSteps {
                 .profile()
                 .gives()
                 .filter(g -> g.wattHours().isPresent())
-                .ifPresent(
-                        g ->
-                                add(
-                                        "Battery lasts",
-                                        g.wattHours().getAsDouble()
-                                                + " Wh × 0.9 ÷ "
-                                                + watts(feed.givenWatts()),
-                                        number(
-                                                        Battery.hours(
-                                                                g.wattHours().getAsDouble(),
-                                                                feed.givenWatts()),
-                                                        1)
-                                                + " h",
-                                        "Battery: 90 % of its watt-hours"));
+                .ifPresent(g -> battery(g.wattHours().getAsDouble()));
+    }
+
+    private void battery(double wattHours) {
+        add(
+                say("battery.what"),
+                say(
+                        "battery.sum",
+                        Map.of(
+                                "hours", Double.toString(wattHours),
+                                "watts", watts(feed.givenWatts()))),
+                unit("hours", number(Battery.hours(wattHours, feed.givenWatts()), 1)),
+                say("battery.source"));
     }
 }

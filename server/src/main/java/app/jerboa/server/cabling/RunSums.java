@@ -1,6 +1,8 @@
 package app.jerboa.server.cabling;
 
 import static app.jerboa.server.cabling.Figures.number;
+import static app.jerboa.server.cabling.Figures.unit;
+import static app.jerboa.server.cabling.SumLine.say;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
@@ -14,9 +16,11 @@ import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.cabling.StreamPlan;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.Lengths;
+import app.jerboa.server.words.Words;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -89,12 +93,10 @@ final class RunSums {
                             }
                             steps.add(
                                     new SumLine(
-                                            "Reaches",
-                                            r.lossDb() > 0
-                                                    ? "allowed ÷ loss × 100 m"
-                                                    : "passive and active leads by format",
+                                            say("picture.what"),
+                                            say(r.lossDb() > 0 ? "picture.coax" : "picture.leads"),
                                             figures.length(r.longestMetres()),
-                                            "Rules for picture leads, " + r.format(),
+                                            say("picture.source", Map.of("format", r.format())),
                                             run.metres() <= r.longestMetres()));
                         });
     }
@@ -108,40 +110,44 @@ final class RunSums {
                 .filter(d -> d.format().equals(standard))
                 .findFirst()
                 .filter(d -> PICTURES.contains(link.signal()))
-                .ifPresent(
-                        d ->
-                                steps.add(
-                                        new SumLine(
-                                                "Set while in reach",
-                                                source.name()
-                                                        + " is at "
-                                                        + (source.format().isEmpty()
-                                                                ? "nobody looked"
-                                                                : source.format()),
-                                                "dial " + d.position() + ", " + standard,
-                                                "Profile: dial; Site: picture format",
-                                                source.format().isEmpty()
-                                                        || source.format().equals(standard))));
+                .ifPresent(d -> steps.add(dial(source, d.position(), standard)));
+    }
+
+    private static SumLine dial(Device source, String position, String standard) {
+        boolean known = !source.format().isEmpty();
+        return new SumLine(
+                say("dial.what"),
+                say(
+                        known ? "dial.sum" : "dial.unknown",
+                        Map.of("device", source.name(), "format", source.format())),
+                say("dial.result", Map.of("position", position, "standard", standard)),
+                say("dial.source"),
+                !known || source.format().equals(standard));
     }
 
     private void coax(PictureReach r) {
         steps.add(
                 SumLine.of(
-                        "Link",
+                        say("link.what"),
                         r.format(),
-                        number(r.gigabits(), 3) + " Gb/s",
-                        "Serial digital link rates"));
+                        say("link.result", Map.of("n", number(r.gigabits(), 3))),
+                        say("link.source")));
         double loss = r.lossDb() * run.metres() / 100;
         steps.add(
                 new SumLine(
-                        "Loss",
-                        number(r.lossDb(), 2)
-                                + " dB per 100 m at "
-                                + number(r.gigabits() * 500, 0)
-                                + " MHz × "
-                                + figures.length(run.metres()),
-                        number(loss, 1) + " dB of " + number(r.allowedDb(), 0) + " dB",
-                        "Cable at half the link's rate; receiver by its profile",
+                        say("loss.what"),
+                        say(
+                                "loss.sum",
+                                Map.of(
+                                        "loss", number(r.lossDb(), 2),
+                                        "megahertz", number(r.gigabits() * 500, 0),
+                                        "length", figures.length(run.metres()))),
+                        Words.say(
+                                "number.of",
+                                Map.of(
+                                        "part", unit("decibels", number(loss, 1)),
+                                        "whole", unit("decibels", number(r.allowedDb(), 0)))),
+                        say("loss.source"),
                         loss <= r.allowedDb()));
     }
 
@@ -156,37 +162,44 @@ final class RunSums {
                     StreamPlan.LINK_MBITS * (100 - job.site().habits().linkHeadroom()) / 100;
             steps.add(
                     new SumLine(
-                            "Network pictures",
-                            streams.pictures(link) + " viewers, one copy each",
-                            number(load, 1) + " of " + number(allowed, 0) + " Mb/s",
-                            "Rule of thumb of the codec; share kept free by Site",
+                            say("pictures.what"),
+                            say(
+                                    "pictures.sum",
+                                    Map.of("viewers", Integer.toString(streams.pictures(link)))),
+                            say(
+                                    "pictures.result",
+                                    Map.of(
+                                            "load", number(load, 1),
+                                            "allowed", number(allowed, 0))),
+                            say("pictures.source"),
                             load <= allowed));
         }
         for (Device d : List.of(link.from().device(), link.to().device())) {
-            StreamPlan.address(d)
-                    .ifPresent(
-                            a ->
-                                    steps.add(
-                                            SumLine.of(
-                                                    "Picture of " + d.name(),
-                                                    StreamPlan.megabits(d, cabling)
-                                                            .map(
-                                                                    m ->
-                                                                            number(m, 1)
-                                                                                    + " Mb/s a viewer")
-                                                            .orElse(""),
-                                                    a,
-                                                    "Profile: stream path")));
+            StreamPlan.address(d).ifPresent(a -> steps.add(streamOf(d, a)));
         }
+    }
+
+    private SumLine streamOf(Device d, String address) {
+        return SumLine.of(
+                say("stream.what", Map.of("device", d.name())),
+                StreamPlan.megabits(d, cabling)
+                        .map(m -> say("stream.sum", Map.of("n", number(m, 1))))
+                        .orElse(""),
+                address,
+                say("stream.source"));
     }
 
     private void cut() {
         int slack = job.site().habits().materials().slack();
         steps.add(
                 SumLine.of(
-                        "Cut",
-                        Lengths.text(run.metres()) + " m + " + slack + " %",
+                        say("cut.what"),
+                        say(
+                                "cut.sum",
+                                Map.of(
+                                        "metres", Lengths.text(run.metres()),
+                                        "slack", Integer.toString(slack))),
                         figures.length(run.metres() * (100 + slack) / 100),
-                        "Site: slack"));
+                        say("cut.source")));
     }
 }

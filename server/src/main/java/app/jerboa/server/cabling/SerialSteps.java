@@ -1,6 +1,7 @@
 package app.jerboa.server.cabling;
 
 import static app.jerboa.server.cabling.Figures.number;
+import static app.jerboa.server.cabling.SumLine.say;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Run;
@@ -15,6 +16,8 @@ import app.jerboa.core.serial.Leads;
 import app.jerboa.core.serial.SerialReach;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -50,18 +53,21 @@ final class SerialSteps {
                 .filter(l -> l.links().contains(link))
                 .findFirst()
                 .flatMap(SerialRate::of)
-                .ifPresent(
-                        r ->
-                                steps.add(
-                                        new SumLine(
-                                                "Updates",
-                                                number(r.whole(), 1)
-                                                        + " a second for all, at "
-                                                        + r.baud()
-                                                        + " baud",
-                                                number(r.perCamera(), 1) + " a second each",
-                                                "Command and replies on the wire, all moving",
-                                                r.perCamera() >= 10)));
+                .ifPresent(r -> steps.add(updates(r)));
+    }
+
+    private static SumLine updates(SerialRate r) {
+        Map<String, String> facts =
+                Map.of(
+                        "all", number(r.whole(), 1),
+                        "each", number(r.perCamera(), 1),
+                        "baud", Integer.toString(r.baud()));
+        return new SumLine(
+                say("updates.what"),
+                say("updates.sum", facts),
+                say("updates.result", facts),
+                say("updates.source"),
+                r.perCamera() >= 10);
     }
 
     /** Makers letter A and B both ways round: what each of them calls its wires. */
@@ -71,17 +77,24 @@ final class SerialSteps {
         }
         steps.add(
                 SumLine.of(
-                        "Plus to plus",
+                        say("poles.what"),
                         pole(SerialLine::plus),
-                        "minus to minus",
-                        "Profiles: " + pole(SerialLine::minus)));
+                        say("poles.result"),
+                        say("poles.source", Map.of("minus", pole(SerialLine::minus)))));
     }
 
     private String pole(Function<SerialLine, String> wire) {
         return Stream.of(link.source(), link.load())
                 .map(Link.Plug::device)
-                .map(d -> d.name() + ": " + d.profile().serial().map(wire).orElse("see its label"))
+                .map(d -> pole(d, wire))
                 .collect(Collectors.joining("; "));
+    }
+
+    private static String pole(Device d, Function<SerialLine, String> wire) {
+        Optional<String> name = d.profile().serial().map(wire);
+        return say(
+                name.isPresent() ? "poles.end" : "poles.label",
+                Map.of("device", d.name(), "wire", name.orElse("")));
     }
 
     private void settings() {
@@ -100,17 +113,24 @@ final class SerialSteps {
                                 && ends.get(0).framing().equals(ends.get(1).framing());
         steps.add(
                 new SumLine(
-                        "Settings",
+                        say("settings.what"),
                         both,
-                        alike ? "alike" : "differ",
-                        "As set, else as from the factory",
+                        say(alike ? "settings.alike" : "settings.differ"),
+                        say("settings.source"),
                         alike));
     }
 
     private static String setting(Device d) {
         return SerialSettings.of(d)
-                .map(s -> d.name() + " " + s.baud() + " " + s.framing())
-                .orElse(d.name() + " unknown");
+                .map(
+                        s ->
+                                say(
+                                        "settings.end",
+                                        Map.of(
+                                                "device", d.name(),
+                                                "baud", Integer.toString(s.baud()),
+                                                "framing", s.framing())))
+                .orElseGet(() -> say("settings.unknown", Map.of("device", d.name())));
     }
 
     private void reach() {
@@ -122,14 +142,14 @@ final class SerialSteps {
                 };
         steps.add(
                 new SumLine(
-                        "Reaches",
+                        say("reach.what"),
                         link.signal() == Signal.RS_232
-                                ? "guaranteed; likely to "
-                                        + figures.length(SerialReach.rs232Likely())
-                                        + " at 9600 baud"
-                                : "all its runs together",
+                                ? say(
+                                        "reach.rs-232",
+                                        Map.of("length", figures.length(SerialReach.rs232Likely())))
+                                : say("reach.bus"),
                         figures.length(sure),
-                        "TIA-232, TIA-422, TIA-485",
+                        say("reach.source"),
                         run.metres() <= sure));
     }
 
@@ -139,10 +159,12 @@ final class SerialSteps {
             double sum = leads.stream().mapToDouble(l -> l).sum();
             steps.add(
                     SumLine.of(
-                            "Leads",
+                            say("leads.what"),
                             leads.stream().map(figures::length).collect(Collectors.joining(" + ")),
-                            figures.length(sum - run.metres()) + " slack",
-                            "Fewest that cover it, then least slack"));
+                            say(
+                                    "leads.result",
+                                    Map.of("length", figures.length(sum - run.metres()))),
+                            say("leads.source")));
         }
     }
 }

@@ -1,5 +1,8 @@
 package app.jerboa.server.cabling;
 
+import app.jerboa.server.words.Words;
+import java.util.Map;
+
 /**
  * One step of a sum, ready to be read.
  *
@@ -11,5 +14,14 @@ package app.jerboa.server.cabling;
 record SumLine(String what, String sum, String result, String source, boolean works) {
     static SumLine of(String what, String sum, String result, String source) {
         return new SumLine(what, sum, result, source, true);
+    }
+
+    /** A text of the catalogue about sums. */
+    static String say(String key, Map<String, ?> facts) {
+        return Words.say("sum." + key, facts);
+    }
+
+    static String say(String key) {
+        return say(key, Map.of());
     }
 }

@@ -28,6 +28,7 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.ArrayList;
 import java.util.List;
@@ -126,7 +127,11 @@ class RouteController {
                 r.by().name(),
                 r.key(),
                 r.sends().protocol().toString(),
-                RouteWords.protocol(r.sends().protocol()) + " over " + RouteWords.over(r),
+                Words.say(
+                        "route.over",
+                        Map.of(
+                                "protocol", RouteWords.protocol(r.sends().protocol()),
+                                "over", RouteWords.over(r))),
                 r.through().stream().map(Device::name).toList(),
                 throughId(r),
                 r.answers().twoWay(),

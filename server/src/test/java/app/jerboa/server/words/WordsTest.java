@@ -20,7 +20,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class WordsTest {
     private static final Path SOURCES = Path.of("src/main/java");
-    private static final Pattern SAID = Pattern.compile("Words\\.say\\(\\s*\"([\\w.-]+)\"\\s*[,)]");
+
+    /** A literal key; in the sums of a run their own short form of it. */
+    private static final Pattern SAID =
+            Pattern.compile("(?<![.\\w])(Words\\.)?say\\(\\s*\"([\\w.-]+)\"\\s*[,)]");
 
     /** No field reaches a person under the name that the code or the file has for it. */
     @Test
@@ -41,11 +44,12 @@ class WordsTest {
         for (Path file : sources()) {
             Matcher key = SAID.matcher(Files.readString(file));
             while (key.find()) {
-                assertThat(Words.keys()).as(file.toString()).contains(key.group(1));
+                String whole = (key.group(1) == null ? "sum." : "") + key.group(2);
+                assertThat(Words.keys()).as(file.toString()).contains(whole);
                 said++;
             }
         }
-        assertThat(said).as("sentences found in the sources").isGreaterThan(30);
+        assertThat(said).as("sentences found in the sources").isGreaterThan(90);
     }
 
     private static List<Path> sources() throws IOException {
