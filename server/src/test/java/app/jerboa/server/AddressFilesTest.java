@@ -147,6 +147,18 @@ class AddressFilesTest extends RunningServer {
         assertThat(asha.get(job + "/labels.pdf?size=huge").code()).isEqualTo("bad-value");
     }
 
+    @Test
+    void namesWithAnyAccentStandOnTheLabels() throws Exception {
+        long router = device("House router").get("id").asLong();
+        asha.send(
+                "POST",
+                job + "/changes",
+                edit("device", router, "name", "House router", "Łąka ž'škola ™ 4×"));
+        try (var pdf = Loader.loadPDF(asha.getBytes(job + "/labels.pdf?size=medium"))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Łąka ž'škola ™ 4×");
+        }
+    }
+
     private static String codeOf(BufferedImage image) throws Exception {
         int[] pixels =
                 image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());

@@ -2,6 +2,7 @@ package app.jerboa.server.addresses;
 
 import app.jerboa.core.job.addresses.AddressRow;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.server.platform.PdfFonts;
 import app.jerboa.server.platform.PdfText;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -61,10 +62,12 @@ final class LabelSheet {
 
     private final Size size;
     private final Function<AddressRow, String> page;
+    private final PdfFonts fonts;
 
-    private LabelSheet(Size size, Function<AddressRow, String> page) {
+    private LabelSheet(Size size, Function<AddressRow, String> page, PdfFonts fonts) {
         this.size = size;
         this.page = page;
+        this.fonts = fonts;
     }
 
     /**
@@ -75,7 +78,7 @@ final class LabelSheet {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title + ": labels");
-            new LabelSheet(size, page).write(document, rows);
+            new LabelSheet(size, page, PdfFonts.of(document)).write(document, rows);
             document.save(out);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -120,12 +123,12 @@ final class LabelSheet {
                         : "ID " + row.controlId() + "  " + row.device().mac();
         float third = (size.height - 2 * PADDING) / 3;
         float bottom = y + PADDING + third * 0.25f;
-        float big = PdfText.fitting(PdfText.BOLD, third * 0.8f, width, name);
-        PdfText.write(out, PdfText.BOLD, big, x, bottom + 2 * third, name);
-        float middle = PdfText.fitting(PdfText.MONO, third * 0.7f, width, address);
-        PdfText.write(out, PdfText.MONO, middle, x, bottom + third, address);
-        float small = PdfText.fitting(PdfText.PLAIN, third * 0.45f, width, more);
-        PdfText.write(out, PdfText.PLAIN, small, x, bottom, more);
+        float big = PdfText.fitting(fonts.bold(), third * 0.8f, width, name);
+        PdfText.write(out, fonts.bold(), big, x, bottom + 2 * third, name);
+        float middle = PdfText.fitting(fonts.mono(), third * 0.7f, width, address);
+        PdfText.write(out, fonts.mono(), middle, x, bottom + third, address);
+        float small = PdfText.fitting(fonts.plain(), third * 0.45f, width, more);
+        PdfText.write(out, fonts.plain(), small, x, bottom, more);
     }
 
     /** A QR code (ISO/IEC 18004) as black squares, so that it stays sharp at any size. */

@@ -1,5 +1,6 @@
 package app.jerboa.server.bringup;
 
+import app.jerboa.server.platform.PdfFonts;
 import app.jerboa.server.platform.PdfText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -22,13 +23,15 @@ final class RunSheetPdf {
 
     private final PDDocument document;
     private final String title;
+    private final PdfFonts fonts;
     private PDPageContentStream out;
     private float y;
     private int pages;
 
-    private RunSheetPdf(PDDocument document, String title) {
+    private RunSheetPdf(PDDocument document, String title) throws IOException {
         this.document = document;
         this.title = title;
+        this.fonts = PdfFonts.of(document);
     }
 
     static byte[] of(String title, List<String> head, List<Printed> steps) {
@@ -63,7 +66,7 @@ final class RunSheetPdf {
         out = new PDPageContentStream(document, page);
         pages++;
         y = PDRectangle.A4.getHeight() - MARGIN;
-        PdfText.write(out, PdfText.BOLD, 12, MARGIN, y, title + ", page " + pages);
+        PdfText.write(out, fonts.bold(), 12, MARGIN, y, title + ", page " + pages);
         y -= 2 * LINE;
     }
 
@@ -79,9 +82,9 @@ final class RunSheetPdf {
         out.addRect(MARGIN, y - 2, 10, 10);
         out.stroke();
         if (step.done()) {
-            PdfText.write(out, PdfText.BOLD, SIZE, MARGIN + 2, y, "x");
+            PdfText.write(out, fonts.bold(), SIZE, MARGIN + 2, y, "x");
         }
-        PdfText.write(out, PdfText.BOLD, SIZE, MARGIN + 16, y, Integer.toString(step.number()));
+        PdfText.write(out, fonts.bold(), SIZE, MARGIN + 16, y, Integer.toString(step.number()));
         lines(step.words().title(), MARGIN + INDENT, true);
         for (String caution : step.words().cautions()) {
             lines("CAUTION: " + caution, MARGIN + INDENT, true);
@@ -98,7 +101,7 @@ final class RunSheetPdf {
     }
 
     private void lines(String words, float x, boolean bold) throws IOException {
-        var font = bold ? PdfText.BOLD : PdfText.PLAIN;
+        var font = bold ? fonts.bold() : fonts.plain();
         float width = PDRectangle.A4.getWidth() - MARGIN - x;
         for (String line : PdfText.lines(font, SIZE, width, words)) {
             room(1);

@@ -2,6 +2,7 @@ package app.jerboa.server.cabling;
 
 import app.jerboa.core.job.cabling.drawing.Drawing;
 import app.jerboa.core.job.cabling.drawing.Shape;
+import app.jerboa.server.platform.PdfFonts;
 import app.jerboa.server.platform.PdfText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -24,11 +25,13 @@ final class DrawingPdf {
                     /* height= */ PDRectangle.A4.getWidth());
 
     private final Drawing drawing;
+    private final PdfFonts fonts;
     private final float scale;
     private final double perPage;
 
-    private DrawingPdf(Drawing drawing) {
+    private DrawingPdf(Drawing drawing, PdfFonts fonts) {
         this.drawing = drawing;
+        this.fonts = fonts;
         scale = (PAPER.getWidth() - 2 * MARGIN) / (float) drawing.width();
         perPage = (PAPER.getHeight() - 2 * MARGIN - TITLE) / scale;
     }
@@ -37,7 +40,7 @@ final class DrawingPdf {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title + ": cabling");
-            new DrawingPdf(drawing).write(document, title);
+            new DrawingPdf(drawing, PdfFonts.of(document)).write(document, title);
             document.save(out);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -53,7 +56,7 @@ final class DrawingPdf {
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 String head = title + ": cabling, page " + (i + 1) + " of " + (breaks.size() - 1);
                 float top = PAPER.getHeight() - MARGIN;
-                PdfText.write(out, PdfText.BOLD, 11, MARGIN, top - 11, head);
+                PdfText.write(out, fonts.bold(), 11, MARGIN, top - 11, head);
                 for (Shape s : drawing.shapes()) {
                     if (top(s) >= breaks.get(i) && top(s) < breaks.get(i + 1)) {
                         draw(out, s, breaks.get(i), top - TITLE);
@@ -124,7 +127,7 @@ final class DrawingPdf {
 
     private void text(PDPageContentStream out, Shape s, float x, float y) throws IOException {
         boolean plain = s.tone() == Shape.Tone.PLAIN || s.tone() == Shape.Tone.QUIET;
-        PDFont font = plain ? PdfText.PLAIN : PdfText.BOLD;
+        PDFont font = plain ? fonts.plain() : fonts.bold();
         float size = (s.tone() == Shape.Tone.HEADING ? 15 : 11) * scale;
         float width = PdfText.width(font, size, s.text());
         float left = s.kind() == Shape.Kind.MIDDLE ? x - width / 2 : x;

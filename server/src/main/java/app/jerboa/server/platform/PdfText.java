@@ -5,34 +5,19 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 
-/** Text on paper in the fonts that every reader has. */
+/** Text on paper. */
 public final class PdfText {
-    public static final PDFont PLAIN = new PDType1Font(FontName.HELVETICA);
-    public static final PDFont BOLD = new PDType1Font(FontName.HELVETICA_BOLD);
-
-    /** Where 0 and O, 1 and l differ. */
-    public static final PDFont MONO = new PDType1Font(FontName.COURIER_BOLD);
-
     private PdfText() {}
 
-    /** The fonts know Latin 1; signs beyond it are written out, or become a question mark. */
+    /** Signs that the fonts lack are written out, or become a question mark. */
     public static String plain(String text) {
         StringBuilder plain = new StringBuilder();
         text.replace("→", "->")
                 .replace("▲", "STOP")
                 .replace("Ω", "ohm")
-                .replace("…", "...")
-                .replace("’", "'")
                 .codePoints()
-                .forEach(
-                        c ->
-                                plain.append(
-                                        c >= ' ' && c < 0x7f || c >= 0xa0 && c <= 0xff
-                                                ? Character.toString(c)
-                                                : "?"));
+                .forEach(c -> plain.append(PdfFonts.knows(c) ? Character.toString(c) : "?"));
         return plain.toString();
     }
 
