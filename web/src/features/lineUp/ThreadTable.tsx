@@ -187,7 +187,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
     { title: 'State', cell: (r) => <StateMark mark={r.camera.mark} /> },
   ]
   const columns = stations
-    .filter((s) => wide || (s.title !== 'Mount' && s.title !== 'Most'))
+    .filter((s) => wide || s.title !== 'Mount')
     .map(({ fields, ...c }) =>
       fields
         ? {

@@ -186,7 +186,8 @@ public final class DeskLine implements AutoCloseable {
                     return;
                 }
                 if (opcode == 1) {
-                    JsonNode message = Desk.json(new String(payload, StandardCharsets.UTF_8));
+                    JsonNode message =
+                            BrowserUser.json(new String(payload, StandardCharsets.UTF_8));
                     if (!message.get("type").asString().matches("position|frames")) {
                         heard.add(message);
                     }

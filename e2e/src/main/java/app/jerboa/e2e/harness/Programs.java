@@ -283,7 +283,7 @@ public final class Programs implements AutoCloseable {
 
     /** The last pan-tilt drive that the camera of this name heard, as the rig wrote it down. */
     public Optional<Heard> lastDrive(long job, String name) {
-        for (JsonNode device : Desk.json(rig("GET", "/halls/" + job, "")).get("devices")) {
+        for (JsonNode device : BrowserUser.json(rig("GET", "/halls/" + job, "")).get("devices")) {
             if (device.get("name").asString().equals(name)) {
                 JsonNode drive = device.get("lastDrive");
                 return drive == null || drive.isNull()

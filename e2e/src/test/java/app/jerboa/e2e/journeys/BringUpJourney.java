@@ -3,7 +3,7 @@ package app.jerboa.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -17,126 +17,126 @@ class BringUpJourney extends Jerboa {
     private static final String CHECK = "Done, check it";
 
     private static Locator step(String kind) {
-        return desk.page.locator("[data-step=" + kind + "]");
+        return user.page.locator("[data-step=" + kind + "]");
     }
 
     /**
      * Does the step's hand work in the rig, if it has any, then has it checked until it is done.
      */
     private static void carryOut(int number) {
-        Locator card = desk.page.locator("[data-step]");
+        Locator card = user.page.locator("[data-step]");
         assertThat(card).containsText("Step " + number + " of 26");
         Locator hands = card.locator("button:has-text('In the rig')");
         if (hands.count() > 0) {
             hands.click();
         }
         for (int tries = 0; tries < 40 && here() == number; tries++) {
-            desk.page.waitForResponse(
-                    answer -> answer.url().endsWith("/check"), () -> desk.press(CHECK));
+            user.page.waitForResponse(
+                    answer -> answer.url().endsWith("/check"), () -> user.press(CHECK));
             // Only once the page shows what came back can it be told which step is next.
             assertThat(
-                            desk.button(CHECK)
-                                    .or(desk.page.getByText("are at their planned addresses"))
+                            user.button(CHECK)
+                                    .or(user.page.getByText("are at their planned addresses"))
                                     .first())
                     .isVisible();
-            desk.page.waitForTimeout(50);
+            user.page.waitForTimeout(50);
         }
     }
 
     /** By the method whose steps these journeys know, past what is set within reach. */
     private static void startByHopping() {
-        desk.page.getByLabel("Hop to each factory network").check();
-        desk.press("Start the bring-up");
+        user.page.getByLabel("Hop to each factory network").check();
+        user.press("Start the bring-up");
         for (int n = 1; n <= 4; n++) {
             carryOut(n);
         }
     }
 
     private static int here() {
-        Locator now = desk.page.locator("li[aria-current=step]");
+        Locator now = user.page.locator("li[aria-current=step]");
         return now.count() == 0 ? 0 : Integer.parseInt(now.locator(".mono").innerText().strip());
     }
 
     private static JsonNode hall(long job) {
-        return Desk.json(programs.rig("GET", "/halls/" + job, ""));
+        return BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
     }
 
     @Test
     void aFaultyPlanIsNotCarriedIntoTheCameras() {
-        desk.open(desk.freshJob(), "bring-up");
-        assertThat(desk.button("Start the bring-up")).isDisabled();
-        assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("score computers");
+        user.open(user.freshJob(), "bring-up");
+        assertThat(user.button("Start the bring-up")).isDisabled();
+        assertThat(user.page.getByRole(AriaRole.ALERT)).containsText("score computers");
     }
 
     @Test
     void clicksAreNotBelievedAndRivalsFight() {
         programs.speed(100);
-        long job = desk.fourCameras();
-        desk.open(job, "bring-up");
+        long job = user.fourCameras();
+        user.open(job, "bring-up");
         startByHopping();
-        desk.press(CHECK);
+        user.press(CHECK);
         assertThat(step("hop-out")).containsText("Not done: The laptop is on 10.44.8.81/24");
         carryOut(5);
         carryOut(6);
-        desk.page.locator("[data-device=L2] button").click();
-        assertThat(desk.page.locator("[data-device=L2]")).containsText("running");
-        desk.press(CHECK);
+        user.page.locator("[data-device=L2] button").click();
+        assertThat(user.page.locator("[data-device=L2]")).containsText("running");
+        user.press(CHECK);
         assertThat(step("see"))
                 .containsText("L1 and L2 both answer at 192.168.77.10 and fight over it");
-        desk.page.locator("[data-device=L2] button").click();
-        assertThat(desk.page.locator("[data-device=L2]")).containsText("unplugged");
+        user.page.locator("[data-device=L2] button").click();
+        assertThat(user.page.locator("[data-device=L2]")).containsText("unplugged");
         carryOut(7);
         // The set step is ticked without anything being typed in; the restart step finds out.
-        desk.press(CHECK);
+        user.press(CHECK);
         assertThat(step("restart")).isVisible();
-        desk.press(CHECK);
+        user.press(CHECK);
         assertThat(step("restart")).containsText("L1 still answers at 192.168.77.10");
     }
 
     @Test
     void theWrongCameraIsNoticedByItsMac() {
         programs.speed(100);
-        desk.open(desk.fourCameras(), "bring-up");
+        user.open(user.fourCameras(), "bring-up");
         startByHopping();
         carryOut(5);
-        desk.page.locator("[data-device=L3] button").click();
-        assertThat(desk.page.locator("[data-device=L3]")).containsText("running");
-        desk.press(CHECK);
+        user.page.locator("[data-device=L3] button").click();
+        assertThat(user.page.locator("[data-device=L3]")).containsText("running");
+        user.press(CHECK);
         assertThat(step("see")).isVisible();
-        desk.press(CHECK);
+        user.press(CHECK);
         assertThat(step("see")).containsText("Another camera is connected. Swap it for L1");
     }
 
     @Test
     void fourCamerasWithAKilledServerAndAClosedBrowserInTheMiddle() {
         programs.speed(100);
-        long job = desk.fourCameras();
-        desk.open(job, "bring-up");
+        long job = user.fourCameras();
+        user.open(job, "bring-up");
         startByHopping();
         for (int n = 5; n <= 12; n++) {
             carryOut(n);
         }
         assertThat(step("restart")).containsText("Step 13 of 26");
         programs.killServer();
-        desk.press(CHECK);
+        user.press(CHECK);
         assertThat(step("restart"))
                 .containsText("The server does not answer. What was stored is kept");
         programs.startServer();
-        desk.sitDown(ColorScheme.LIGHT, 1280, 800);
-        desk.signIn();
-        desk.open(job, "bring-up");
+        user.sitDown(ColorScheme.LIGHT, 1280, 800);
+        user.signIn();
+        user.open(job, "bring-up");
         assertThat(step("restart")).containsText("Step 13 of 26");
         for (int n = 13; n <= 26; n++) {
             carryOut(n);
         }
-        assertThat(desk.page.getByText("All 4 devices are at their planned addresses")).isVisible();
+        assertThat(user.page.getByText("All 4 devices are at their planned addresses")).isVisible();
         List<String> settled = new ArrayList<>();
         hall(job)
                 .get("devices")
                 .forEach(d -> settled.add(d.get("settings").get("address").asString()));
         assertThat(settled).containsExactly("10.44.8.21", "10.44.8.22", "10.44.8.23", "10.44.8.24");
         assertThat(hall(job).get("laptop").get("address").asString()).isEqualTo("10.44.8.81");
-        desk.open(job, "");
-        assertThat(desk.row("L3")).containsText("set");
+        user.open(job, "");
+        assertThat(user.row("L3")).containsText("set");
     }
 }

@@ -4,7 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -14,38 +14,38 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Driving: the right camera moves the right way, and stops whatever happens to the desk. */
+/** Driving: the right camera moves the right way, and stops whatever happens to the user. */
 class DeskJourney extends Jerboa {
     private static long job;
 
     private static void openDesk() {
         if (job == 0) {
-            job = desk.broughtUpJob();
+            job = user.broughtUpJob();
         }
         programs.speed(1);
-        desk.open(job, "desk");
+        user.open(job, "desk");
         assertThat(
-                        desk.page.getByRole(
+                        user.page.getByRole(
                                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
                 .isVisible();
     }
 
     private static void take(int key) {
-        desk.page.keyboard().press("" + key);
+        user.page.keyboard().press("" + key);
         assertThat(
-                        desk.page.getByRole(
+                        user.page.getByRole(
                                 AriaRole.BUTTON, new Page.GetByRoleOptions().setPressed(true)))
                 .containsText("L" + key);
         assertThat(reading("Pan")).isVisible();
     }
 
     private static Locator reading(String name) {
-        return desk.page.locator("[data-reading=" + name + "]");
+        return user.page.locator("[data-reading=" + name + "]");
     }
 
     /** What the rig says of a camera, past the server. */
     private static JsonNode head(int camera) {
-        JsonNode hall = Desk.json(programs.rig("GET", "/halls/" + job, ""));
+        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
         return hall.get("devices").get(camera - 1).get("head");
     }
 
@@ -73,36 +73,36 @@ class DeskJourney extends Jerboa {
         openDesk();
         take(2);
         double before = head(2).get("pan").asDouble();
-        desk.page.keyboard().down("ArrowRight");
-        desk.page.keyboard().down("ArrowUp");
+        user.page.keyboard().down("ArrowRight");
+        user.page.keyboard().down("ArrowUp");
         awaitMoving(2);
         assertThat(moves(1)).isFalse();
-        desk.page.waitForTimeout(300);
-        desk.page.keyboard().up("ArrowRight");
-        desk.page.keyboard().up("ArrowUp");
+        user.page.waitForTimeout(300);
+        user.page.keyboard().up("ArrowRight");
+        user.page.keyboard().up("ArrowUp");
         awaitStanding(2);
         assertThat(head(2).get("pan").asDouble()).isGreaterThan(before);
         assertThat(head(2).get("tilt").asDouble()).isPositive();
-        assertThat(desk.page.getByText("Stopped and seen standing still (released)")).isVisible();
+        assertThat(user.page.getByText("Stopped and seen standing still (released)")).isVisible();
         assertThat(reading("Tilt")).not().containsText("0.0°");
-        assertThat(desk.page.getByLabel("Wire log")).containsText("drive pan");
+        assertThat(user.page.getByLabel("Wire log")).containsText("drive pan");
     }
 
     @Test
     void plusAndMinusZoom() {
         openDesk();
         take(3);
-        desk.page.keyboard().down("+");
+        user.page.keyboard().down("+");
         awaitMoving(3);
-        desk.page.waitForTimeout(400);
-        desk.page.keyboard().up("+");
+        user.page.waitForTimeout(400);
+        user.page.keyboard().up("+");
         awaitStanding(3);
         double zoom = head(3).get("zoom").asDouble();
         assertThat(zoom).isPositive();
         assertThat(reading("Zoom")).not().containsText("%0 counts");
-        desk.page.keyboard().down("-");
+        user.page.keyboard().down("-");
         awaitMoving(3);
-        desk.page.keyboard().up("-");
+        user.page.keyboard().up("-");
         awaitStanding(3);
         assertThat(head(3).get("zoom").asDouble()).isLessThan(zoom);
     }
@@ -110,20 +110,20 @@ class DeskJourney extends Jerboa {
     @Test
     void theSurfaceDrivesAndSpringsBack() {
         openDesk();
-        desk.page
+        user.page
                 .getByRole(
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("L1")))
                 .first()
                 .click();
         assertThat(reading("Pan")).isVisible();
         double before = head(1).get("pan").asDouble();
-        BoundingBox box = desk.page.getByRole(AriaRole.APPLICATION).boundingBox();
-        desk.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
-        desk.page.mouse().down();
-        desk.page.mouse().move(box.x + 30, box.y + box.height / 2);
+        BoundingBox box = user.page.getByRole(AriaRole.APPLICATION).boundingBox();
+        user.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        user.page.mouse().down();
+        user.page.mouse().move(box.x + 30, box.y + box.height / 2);
         awaitMoving(1);
-        desk.page.waitForTimeout(200);
-        desk.page.mouse().up();
+        user.page.waitForTimeout(200);
+        user.page.mouse().up();
         awaitStanding(1);
         assertThat(head(1).get("pan").asDouble()).isLessThan(before);
     }
@@ -132,27 +132,27 @@ class DeskJourney extends Jerboa {
     void spaceStopsAllAndTheStickMustCentreFirst() {
         openDesk();
         take(4);
-        desk.page.keyboard().down("ArrowLeft");
+        user.page.keyboard().down("ArrowLeft");
         awaitMoving(4);
-        desk.page.keyboard().press(" ");
+        user.page.keyboard().press(" ");
         awaitStanding(4);
-        desk.page.waitForTimeout(400);
+        user.page.waitForTimeout(400);
         assertThat(moves(4)).as("the key is still held, and yet").isFalse();
-        desk.page.keyboard().up("ArrowLeft");
-        desk.page.keyboard().down("ArrowRight");
+        user.page.keyboard().up("ArrowLeft");
+        user.page.keyboard().down("ArrowRight");
         awaitMoving(4);
-        desk.page.keyboard().press("Escape");
+        user.page.keyboard().press("Escape");
         awaitStanding(4);
-        desk.page.keyboard().up("ArrowRight");
+        user.page.keyboard().up("ArrowRight");
     }
 
     @Test
     void aDeadTabStopsIt() {
         openDesk();
         take(1);
-        desk.page.keyboard().down("ArrowRight");
+        user.page.keyboard().down("ArrowRight");
         awaitMoving(1);
-        desk.page.close();
+        user.page.close();
         awaitStanding(1);
     }
 
@@ -160,10 +160,10 @@ class DeskJourney extends Jerboa {
     void aHungTabStopsIt() {
         openDesk();
         take(1);
-        desk.page.keyboard().down("ArrowLeft");
+        user.page.keyboard().down("ArrowLeft");
         awaitMoving(1);
         // The page hangs with its line still open: only the missing beat tells.
-        desk.page.evaluate(
+        user.page.evaluate(
                 "() => { const end = Date.now() + 2500; setTimeout(() => { while (Date.now() < end) {} }, 0) }");
         await().atMost(Duration.ofMillis(1500))
                 .pollInterval(Duration.ofMillis(20))
@@ -174,11 +174,11 @@ class DeskJourney extends Jerboa {
     void aKilledServerStopsWhatMovedWhenItIsBack() {
         openDesk();
         take(2);
-        desk.page.keyboard().down("ArrowLeft");
+        user.page.keyboard().down("ArrowLeft");
         awaitMoving(2);
         programs.killServer();
-        assertThat(desk.page.getByText("The desk has lost the server")).isVisible();
-        desk.page.keyboard().up("ArrowLeft");
+        assertThat(user.page.getByText("The desk has lost the server")).isVisible();
+        user.page.keyboard().up("ArrowLeft");
         programs.startServer();
         await().atMost(Duration.ofSeconds(15)).until(() -> !moves(2));
         // The line comes back by itself, with the camera that was taken.
@@ -189,7 +189,7 @@ class DeskJourney extends Jerboa {
     void aCameraSomebodyElseDrivesIsRefused() {
         openDesk();
         take(3);
-        Page other = desk.page.context().newPage();
+        Page other = user.page.context().newPage();
         other.navigate(programs.url("/jobs/" + job + "/desk"));
         assertThat(other.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
                 .isVisible();
@@ -205,8 +205,8 @@ class DeskJourney extends Jerboa {
                 "PUT",
                 "/halls/" + job + "/laptop",
                 "{\"address\":\"192.168.77.250\",\"prefix\":24,\"gateway\":\"\"}");
-        desk.page.keyboard().press("1");
-        assertThat(desk.page.getByRole(AriaRole.ALERT).first())
+        user.page.keyboard().press("1");
+        assertThat(user.page.getByRole(AriaRole.ALERT).first())
                 .containsText("This laptop is in another subnet");
         programs.rig(
                 "PUT",

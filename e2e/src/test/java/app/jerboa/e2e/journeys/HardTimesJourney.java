@@ -2,8 +2,8 @@ package app.jerboa.e2e.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.jerboa.e2e.harness.Desk;
-import app.jerboa.e2e.harness.HttpPerson;
+import app.jerboa.e2e.harness.BrowserUser;
+import app.jerboa.e2e.harness.HttpUser;
 import app.jerboa.e2e.harness.Programs;
 import java.net.http.HttpResponse;
 import java.time.Duration;
@@ -29,14 +29,14 @@ class HardTimesJourney {
     /** Adds two devices with one name in one command: half of it would be one of them. */
     private static String pair(String name) {
         Map<String, String> values = Map.of("name", name, "profile", "ceiling-ptz");
-        return Desk.changes(
+        return BrowserUser.changes(
                 List.of(
                         Map.of("item", "device", "id", -1, "values", values),
                         Map.of("item", "device", "id", -2, "values", values)),
                 List.of());
     }
 
-    private static List<String> deviceNames(HttpPerson person, long job) {
+    private static List<String> deviceNames(HttpUser person, long job) {
         List<String> names = new ArrayList<>();
         for (JsonNode d : person.json("/api/jobs/" + job).get("devices")) {
             names.add(d.get("name").asString());
@@ -46,7 +46,7 @@ class HardTimesJourney {
 
     @Test
     void killedDuringTwoHundredWrites() {
-        HttpPerson asha = new HttpPerson(programs::url).signIn("asha");
+        HttpUser asha = new HttpUser(programs::url).signIn("asha");
         long job = asha.newDemoJob();
         Set<String> acknowledged = ConcurrentHashMap.newKeySet();
         AtomicInteger answered = new AtomicInteger();
@@ -79,7 +79,7 @@ class HardTimesJourney {
 
     @Test
     void theDatabaseRestartsUnderLoad() {
-        HttpPerson asha = new HttpPerson(programs::url).signIn("asha");
+        HttpUser asha = new HttpUser(programs::url).signIn("asha");
         long job = asha.newDemoJob();
         AtomicBoolean going = new AtomicBoolean(true);
         List<HttpResponse<String>> refused = new ArrayList<>();
@@ -115,7 +115,7 @@ class HardTimesJourney {
 
     @Test
     void aBackupIsTakenBack() {
-        HttpPerson asha = new HttpPerson(programs::url).signIn("asha");
+        HttpUser asha = new HttpUser(programs::url).signIn("asha");
         long job = asha.newDemoJob();
         String file = Programs.scratch("taken-" + job + ".backup").toString();
         assertThat(programs.launcher("backup", file)).contains("Everything stored is in");

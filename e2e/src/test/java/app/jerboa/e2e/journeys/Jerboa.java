@@ -1,16 +1,15 @@
 package app.jerboa.e2e.journeys;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.Programs;
 import com.microsoft.playwright.options.ColorScheme;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 
-/** One running Jerboa for all journeys; each journey makes a job of its own. */
+/** One running Jerboa and one browser for all journeys; each journey makes a job of its own. */
 abstract class Jerboa {
     protected static Programs programs;
-    protected static Desk desk;
+    protected static BrowserUser user;
 
     /** The programs that all journeys share; whoever kills a server starts it again. */
     static Programs shared() {
@@ -21,19 +20,17 @@ abstract class Jerboa {
         return programs;
     }
 
+    /** The browser of this process; a killed one is started again. */
     @BeforeAll
     static void start() {
-        desk = new Desk(shared());
+        if (user == null || !user.alive()) {
+            user = new BrowserUser(shared());
+        }
     }
 
     @BeforeEach
     void signIn() {
-        desk.sitDown(ColorScheme.LIGHT, 1280, 800);
-        desk.signIn();
-    }
-
-    @AfterAll
-    static void leave() {
-        desk.close();
+        user.sitDown(ColorScheme.LIGHT, 1280, 800);
+        user.signIn();
     }
 }

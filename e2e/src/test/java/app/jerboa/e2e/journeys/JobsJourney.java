@@ -16,12 +16,12 @@ import org.junit.jupiter.api.Test;
 /** Jobs as wholes: new, renamed, copied, out to a file and in again, put away and fetched back. */
 class JobsJourney extends Jerboa {
     private static void menu(String job, String entry) {
-        desk.press("More for " + job);
-        desk.page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(entry)).click();
+        user.press("More for " + job);
+        user.page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(entry)).click();
     }
 
     private static void read(String name, String content) {
-        desk.page
+        user.page
                 .getByLabel("Job file")
                 .setInputFiles(
                         new FilePayload(
@@ -31,40 +31,40 @@ class JobsJourney extends Jerboa {
     }
 
     private static Locator name() {
-        return desk.page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Name"));
+        return user.page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Name"));
     }
 
     private static Locator alert() {
-        return desk.page.getByRole(AriaRole.ALERT);
+        return user.page.getByRole(AriaRole.ALERT);
     }
 
     @Test
     void fromNothingToAFileAndBack() throws IOException {
-        desk.press("New job …");
+        user.press("New job …");
         name().fill("North chapel");
-        desk.page.getByLabel("House network").fill("10.10.0.0/31");
-        desk.page.getByLabel("Gateway").fill("10.10.0.254");
-        desk.press("Make it");
-        assertThat(desk.page.getByRole(AriaRole.DIALOG)).containsText("prefix is /8 to /30");
-        desk.page.getByLabel("House network").fill("10.10.0.0/24");
-        desk.press("Make it");
-        assertThat(desk.page.getByText("No lines yet")).isVisible();
+        user.page.getByLabel("House network").fill("10.10.0.0/31");
+        user.page.getByLabel("Gateway").fill("10.10.0.254");
+        user.press("Make it");
+        assertThat(user.page.getByRole(AriaRole.DIALOG)).containsText("prefix is /8 to /30");
+        user.page.getByLabel("House network").fill("10.10.0.0/24");
+        user.press("Make it");
+        assertThat(user.page.getByText("No lines yet")).isVisible();
 
-        desk.page.navigate(programs.url("/jobs"));
+        user.page.navigate(programs.url("/jobs"));
         menu("North chapel", "Rename …");
         name().fill("Chapel <north>");
-        desk.press("Rename");
-        assertThat(desk.page.getByRole(AriaRole.DIALOG)).containsText("no angle brackets");
+        user.press("Rename");
+        assertThat(user.page.getByRole(AriaRole.DIALOG)).containsText("no angle brackets");
         name().fill("Chapel");
-        desk.press("Rename");
+        user.press("Rename");
         menu("Chapel", "Duplicate");
-        assertThat(desk.row("Chapel (copy)")).isVisible();
+        assertThat(user.row("Chapel (copy)")).isVisible();
 
-        desk.press("More for Chapel");
+        user.press("More for Chapel");
         Locator export =
-                desk.page.getByRole(
+                user.page.getByRole(
                         AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Export as a file"));
-        Download file = desk.page.waitForDownload(export::click);
+        Download file = user.page.waitForDownload(export::click);
         assertThat(file.suggestedFilename()).isEqualTo("Chapel.jerboa.json");
         String content = Files.readString(file.path());
         for (String hostile :
@@ -77,33 +77,33 @@ class JobsJourney extends Jerboa {
             assertThat(alert()).containsText("was not taken, and no job was made. At ");
         }
         read("chapel.jerboa.json", content);
-        assertThat(desk.page.getByText("No lines yet")).isVisible();
-        assertThat(desk.page.locator("header")).containsText("Chapel");
+        assertThat(user.page.getByText("No lines yet")).isVisible();
+        assertThat(user.page.locator("header")).containsText("Chapel");
     }
 
     @Test
     void putAwayThrownAwayAndFetchedBack() {
-        long job = desk.freshJob();
+        long job = user.freshJob();
         String path = "/api/jobs/" + job;
-        long site = desk.send("GET", path, "").get("site").get("id").asLong();
-        desk.send(
+        long site = user.send("GET", path, "").get("site").get("id").asLong();
+        user.send(
                 "POST",
                 path + "/changes",
                 "{\"adds\":[],\"edits\":[{\"item\":\"site\",\"id\":"
                         + site
                         + ",\"field\":\"name\",\"before\":\"Quillhaven Curling Hall\",\"after\":\"Old hall\"}],\"removes\":[]}");
-        desk.page.reload();
+        user.page.reload();
         menu("Old hall", "Delete");
-        assertThat(desk.row("Old hall")).hasCount(0);
-        desk.press("Undo");
-        assertThat(desk.row("Old hall")).isVisible();
+        assertThat(user.row("Old hall")).hasCount(0);
+        user.press("Undo");
+        assertThat(user.row("Old hall")).isVisible();
         menu("Old hall", "Archive");
-        assertThat(desk.row("Old hall")).hasCount(0);
-        desk.page.getByText("Show archived and deleted").click();
-        assertThat(desk.row("Old hall")).containsText("archived");
+        assertThat(user.row("Old hall")).hasCount(0);
+        user.page.getByText("Show archived and deleted").click();
+        assertThat(user.row("Old hall")).containsText("archived");
         menu("Old hall", "Delete");
-        assertThat(desk.row("Old hall")).containsText("deleted");
-        desk.row("Old hall").getByText("Fetch back").click();
-        assertThat(desk.row("Old hall")).containsText("archived");
+        assertThat(user.row("Old hall")).containsText("deleted");
+        user.row("Old hall").getByText("Fetch back").click();
+        assertThat(user.row("Old hall")).containsText("archived");
     }
 }

@@ -15,54 +15,54 @@ import org.junit.jupiter.api.Test;
 class PlanningJourney extends Jerboa {
     @Test
     void fromTheJobsToTheLineUp() {
-        desk.row("Quillhaven Curling Hall").first().getByRole(AriaRole.LINK).click();
+        user.row("Quillhaven Curling Hall").first().getByRole(AriaRole.LINK).click();
         for (int line = 1; line <= 4; line++) {
-            Locator row = desk.row("L" + line);
+            Locator row = user.row("L" + line);
             assertThat(row).containsText("Ceiling PTZ 20x, PoE");
             assertThat(row).containsText(line + " IP stick");
             assertThat(row).containsText("planned");
         }
-        assertThat(desk.row("L4")).containsText("▲ stop");
-        desk.page.keyboard().press("]");
+        assertThat(user.row("L4")).containsText("▲ stop");
+        user.page.keyboard().press("]");
         assertThat(heading("Site")).isVisible();
     }
 
     private static Locator heading(String name) {
-        return desk.page.getByRole(
+        return user.page.getByRole(
                 AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private static Locator finding(String code) {
-        return desk.page.locator("aside [data-code=" + code + "]");
+        return user.page.locator("aside [data-code=" + code + "]");
     }
 
     @Test
     void oneFixClearsBothFindingsAndUndoBringsThemBack() {
-        long job = desk.freshJob();
-        desk.open(job, "addresses");
+        long job = user.freshJob();
+        user.open(job, "addresses");
         assertThat(finding("ADDR-TAKEN")).containsText("score computers");
         assertThat(finding("ADDR-GAP")).containsText("key 4 looks at 10.44.8.24");
         assertThat(finding("ADDR-GAP")).containsText("The same fix as for ADDR-TAKEN");
         finding("ADDR-GAP").getByText("Move L4 to 10.44.8.24").click();
-        Locator preview = desk.page.getByRole(AriaRole.DIALOG);
+        Locator preview = user.page.getByRole(AriaRole.DIALOG);
         assertThat(preview).containsText("in use by score computers");
-        assertThat(desk.row("L4")).containsText("10.44.8.33");
-        desk.press("Apply");
-        assertThat(desk.row("L4")).containsText("10.44.8.24");
+        assertThat(user.row("L4")).containsText("10.44.8.33");
+        user.press("Apply");
+        assertThat(user.row("L4")).containsText("10.44.8.24");
         assertThat(finding("ADDR-TAKEN")).hasCount(0);
         assertThat(finding("ADDR-GAP")).hasCount(0);
-        desk.page.keyboard().press("Control+z");
-        assertThat(desk.row("L4")).containsText("10.44.8.33");
+        user.page.keyboard().press("Control+z");
+        assertThat(user.row("L4")).containsText("10.44.8.33");
         assertThat(finding("ADDR-GAP")).isVisible();
-        desk.page.reload();
-        desk.press("Redo");
-        assertThat(desk.row("L4")).containsText("10.44.8.24");
-        assertThat(desk.page.locator("footer")).containsText("Done again");
+        user.page.reload();
+        user.press("Redo");
+        assertThat(user.row("L4")).containsText("10.44.8.24");
+        assertThat(user.page.locator("footer")).containsText("Done again");
     }
 
     @Test
     void badAddressesShowInPlace() {
-        desk.open(desk.freshJob(), "addresses");
+        user.open(user.freshJob(), "addresses");
         String[][] cases = {
             {"10.44.9.7", "ADDR-OUTSIDE"}, {"10.44.8.22", "ADDR-DUP"}, {"10.44.8.120", "ADDR-POOL"},
             {"10.44.8.0", "ADDR-OUTSIDE"}, {"10.44.8.255", "ADDR-OUTSIDE"}, {"", "ADDR-NONE"}
@@ -70,42 +70,42 @@ class PlanningJourney extends Jerboa {
         for (String[] c : cases) {
             type("L1", c[0]);
             assertThat(finding(c[1])).isVisible();
-            assertThat(desk.row("L1")).containsText(c[1]);
+            assertThat(user.row("L1")).containsText(c[1]);
         }
-        desk.row("L2").getByRole(AriaRole.BUTTON).first().click();
-        desk.page.getByLabel("Address of L2").fill("10.44.8.2x");
-        desk.page.keyboard().press("Enter");
-        assertThat(desk.row("L2")).containsText("nothing may follow the fourth number");
-        assertThat(desk.page.getByLabel("Address of L2")).hasValue("10.44.8.2x");
-        desk.page.keyboard().press("Escape");
-        assertThat(desk.row("L2")).containsText("10.44.8.22");
+        user.row("L2").getByRole(AriaRole.BUTTON).first().click();
+        user.page.getByLabel("Address of L2").fill("10.44.8.2x");
+        user.page.keyboard().press("Enter");
+        assertThat(user.row("L2")).containsText("nothing may follow the fourth number");
+        assertThat(user.page.getByLabel("Address of L2")).hasValue("10.44.8.2x");
+        user.page.keyboard().press("Escape");
+        assertThat(user.row("L2")).containsText("10.44.8.22");
     }
 
     private static void type(String device, String address) {
-        desk.row(device).getByRole(AriaRole.BUTTON).first().click();
-        desk.page.getByLabel("Address of " + device).fill(address);
-        desk.page.keyboard().press("Enter");
-        assertThat(desk.row(device)).containsText(address.isEmpty() ? "none" : address);
+        user.row(device).getByRole(AriaRole.BUTTON).first().click();
+        user.page.getByLabel("Address of " + device).fill(address);
+        user.page.keyboard().press("Enter");
+        assertThat(user.row(device)).containsText(address.isEmpty() ? "none" : address);
     }
 
     @Test
     void rePlanningShowsWhoMovesFirst() {
-        desk.open(desk.freshJob(), "addresses");
-        desk.press("Re-plan …");
-        assertThat(desk.page.getByRole(AriaRole.DIALOG))
+        user.open(user.freshJob(), "addresses");
+        user.press("Re-plan …");
+        assertThat(user.page.getByRole(AriaRole.DIALOG))
                 .containsText("L4, its address may not be used");
-        desk.press("Apply");
-        desk.press("Re-plan …");
-        assertThat(desk.page.getByText("The plan stands")).isVisible();
+        user.press("Apply");
+        user.press("Re-plan …");
+        assertThat(user.page.getByText("The plan stands")).isVisible();
     }
 
     @Test
     void theSheetDownloads() throws IOException {
-        desk.open(desk.freshJob(), "addresses");
+        user.open(user.freshJob(), "addresses");
         Download sheet =
-                desk.page.waitForDownload(
+                user.page.waitForDownload(
                         () ->
-                                desk.page
+                                user.page
                                         .getByRole(
                                                 AriaRole.LINK,
                                                 new Page.GetByRoleOptions().setName("Sheet as CSV"))
@@ -116,24 +116,24 @@ class PlanningJourney extends Jerboa {
 
     @Test
     void somebodyElsesChangeIsAConflictWithBothValues() {
-        long job = desk.freshJob();
-        desk.open(job, "addresses");
-        desk.row("L3").getByRole(AriaRole.BUTTON).first().click();
-        desk.setAddress(job, "L3", "10.44.8.23", "10.44.8.43");
-        desk.page.getByLabel("Address of L3").fill("10.44.8.44");
-        desk.page.keyboard().press("Enter");
-        Locator choice = desk.page.getByRole(AriaRole.ALERTDIALOG);
+        long job = user.freshJob();
+        user.open(job, "addresses");
+        user.row("L3").getByRole(AriaRole.BUTTON).first().click();
+        user.setAddress(job, "L3", "10.44.8.23", "10.44.8.43");
+        user.page.getByLabel("Address of L3").fill("10.44.8.44");
+        user.page.keyboard().press("Enter");
+        Locator choice = user.page.getByRole(AriaRole.ALERTDIALOG);
         assertThat(choice).containsText("10.44.8.43");
         assertThat(choice).containsText("10.44.8.44");
-        desk.button("Put mine 10.44.8.44").click();
-        assertThat(desk.row("L3")).containsText("10.44.8.44/24");
+        user.button("Put mine 10.44.8.44").click();
+        assertThat(user.row("L3")).containsText("10.44.8.44/24");
     }
 
     @Test
     void duskAndDayAreKept() {
-        desk.press("Dusk");
-        assertThat(desk.page.locator("body")).hasCSS("background-color", "rgb(20, 24, 28)");
-        desk.page.reload();
-        assertThat(desk.page.locator("body")).hasCSS("background-color", "rgb(20, 24, 28)");
+        user.press("Dusk");
+        assertThat(user.page.locator("body")).hasCSS("background-color", "rgb(20, 24, 28)");
+        user.page.reload();
+        assertThat(user.page.locator("body")).hasCSS("background-color", "rgb(20, 24, 28)");
     }
 }

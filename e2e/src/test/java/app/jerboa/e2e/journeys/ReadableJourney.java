@@ -35,14 +35,14 @@ class ReadableJourney extends Jerboa {
             value = ColorScheme.class,
             names = {"LIGHT", "DARK"})
     void pagesAreReadable(ColorScheme look) {
-        desk.sitDown(look, 1280, 800);
-        desk.signIn();
-        long job = desk.freshJob();
+        user.sitDown(look, 1280, 800);
+        user.signIn();
+        long job = user.freshJob();
         for (String page : PAGES) {
-            desk.open(job, page);
-            desk.page.waitForTimeout(600);
+            user.open(job, page);
+            user.page.waitForTimeout(600);
             var found =
-                    new AxeBuilder(desk.page)
+                    new AxeBuilder(user.page)
                             .withTags(RULES).analyze().getViolations().stream()
                                     .filter(
                                             v ->
@@ -56,15 +56,15 @@ class ReadableJourney extends Jerboa {
 
     @Test
     void pagesFitTheirScreens() {
-        long job = desk.freshJob();
+        long job = user.freshJob();
         int[][] screens = {{1280, 800}, {1024, 768}, {390, 844}};
         for (int[] screen : screens) {
-            desk.page.setViewportSize(screen[0], screen[1]);
+            user.page.setViewportSize(screen[0], screen[1]);
             for (String page : screen[0] < 1000 ? List.of("bring-up") : PAGES) {
-                desk.open(job, page);
-                desk.page.waitForTimeout(300);
+                user.open(job, page);
+                user.page.waitForTimeout(300);
                 Object tooWide =
-                        desk.page.evaluate(
+                        user.page.evaluate(
                                 "() => [...document.querySelectorAll('main, main *')].filter(e => e.getBoundingClientRect().right > innerWidth + 1 && !e.closest('svg, [data-scrolls]')).map(e => e.tagName + ' ' + e.className).slice(0, 3)");
                 assertThat((List<?>) tooWide).as(page + " at " + screen[0]).isEmpty();
             }

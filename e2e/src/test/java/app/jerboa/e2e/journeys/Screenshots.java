@@ -2,7 +2,7 @@ package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -13,157 +13,157 @@ import org.junit.jupiter.api.Test;
 /** Makes the pictures of docs/screenshots from the demo job; run by {@code ./jerboa shots}. */
 class Screenshots extends Jerboa {
     private static void shoot(String name) {
-        desk.page.waitForTimeout(400);
-        desk.page.screenshot(
+        user.page.waitForTimeout(400);
+        user.page.screenshot(
                 new Page.ScreenshotOptions()
                         .setPath(Path.of("..", "docs", "screenshots", name + ".png")));
     }
 
     @Test
     void planning() {
-        desk.sitDown(ColorScheme.LIGHT, 1280, 800);
-        desk.page.navigate(programs.url("/"));
-        assertThat(desk.button("Sign in")).isVisible();
+        user.sitDown(ColorScheme.LIGHT, 1280, 800);
+        user.page.navigate(programs.url("/"));
+        assertThat(user.button("Sign in")).isVisible();
         shoot("sign-in");
-        desk.signIn();
-        assertThat(desk.row("Quillhaven Curling Hall").first()).isVisible();
+        user.signIn();
+        assertThat(user.row("Quillhaven Curling Hall").first()).isVisible();
         shoot("jobs");
-        long job = desk.freshJob();
-        desk.open(job, "");
+        long job = user.freshJob();
+        user.open(job, "");
         shoot("line-up");
-        desk.page.getByText("Control routes").click();
-        assertThat(desk.page.getByLabel("Ways for Zoom of L14")).isVisible();
+        user.page.getByText("Control routes").click();
+        assertThat(user.page.getByLabel("Ways for Zoom of L14")).isVisible();
         shoot("control-routes");
-        desk.open(job, "site");
-        assertThat(desk.page.getByText("How it is done here")).isVisible();
+        user.open(job, "site");
+        assertThat(user.page.getByText("How it is done here")).isVisible();
         shoot("site");
-        desk.open(job, "kit");
-        assertThat(desk.page.locator("[data-profile=ceiling-ptz]")).isVisible();
+        user.open(job, "kit");
+        assertThat(user.page.locator("[data-profile=ceiling-ptz]")).isVisible();
         shoot("kit");
-        desk.page.getByText("Mount and balance").click();
-        desk.page.getByLabel("Balance of L14").click();
-        assertThat(desk.page.getByText("within its travel").first()).isVisible();
+        user.page.getByText("Mount and balance").click();
+        user.page.getByLabel("Balance of L14").click();
+        assertThat(user.page.getByText("within its travel").first()).isVisible();
         shoot("mount");
-        desk.page.keyboard().press("Escape");
-        desk.open(job, "cabling");
+        user.page.keyboard().press("Escape");
+        user.open(job, "cabling");
         Locator dome =
-                desk.page.locator(
+                user.page.locator(
                         "svg text", new Page.LocatorOptions().setHasText("12.0 V → 6.8 V"));
         assertThat(dome).isVisible();
         shoot("cabling");
         dome.click();
-        assertThat(desk.page.locator("[data-step=Current]")).isVisible();
+        assertThat(user.page.locator("[data-step=Current]")).isVisible();
         shoot("cabling-run");
-        desk.press("Close");
-        desk.open(job, "addresses");
+        user.press("Close");
+        user.open(job, "addresses");
         shoot("addresses");
-        desk.press("Sums");
-        assertThat(desk.page.getByText("● works")).isVisible();
+        user.press("Sums");
+        assertThat(user.page.getByText("● works")).isVisible();
         shoot("sums");
-        desk.press("Close");
-        desk.page.locator("[data-code=ADDR-TAKEN] button").first().click();
-        assertThat(desk.page.getByText("This clears")).isVisible();
+        user.press("Close");
+        user.page.locator("[data-code=ADDR-TAKEN] button").first().click();
+        assertThat(user.page.getByText("This clears")).isVisible();
         shoot("fix-preview");
     }
 
     @Test
     void together() {
-        long job = desk.freshJob();
-        try (Desk other = new Desk(programs)) {
+        long job = user.freshJob();
+        try (BrowserUser other = new BrowserUser(programs)) {
             other.signIn("tomas");
-            desk.letIn(job, "technician", other);
+            user.letIn(job, "technician", other);
             other.open(job, "addresses");
-            desk.open(job, "addresses");
-            desk.row("L2").getByRole(AriaRole.BUTTON).first().click();
-            desk.page.getByLabel("Address of L2").fill("10.44.8.26");
-            desk.setAddress(job, "L2", "10.44.8.22", "10.44.8.25");
-            desk.page.keyboard().press("Enter");
-            assertThat(desk.page.getByRole(AriaRole.ALERTDIALOG)).isVisible();
-            desk.page.keyboard().press("Escape");
-            desk.setAddress(job, "L2", "10.44.8.25", "10.44.8.22");
-            desk.open(job, "people");
-            desk.press("Make the link");
-            assertThat(desk.page.getByText("It works once")).isVisible();
+            user.open(job, "addresses");
+            user.row("L2").getByRole(AriaRole.BUTTON).first().click();
+            user.page.getByLabel("Address of L2").fill("10.44.8.26");
+            user.setAddress(job, "L2", "10.44.8.22", "10.44.8.25");
+            user.page.keyboard().press("Enter");
+            assertThat(user.page.getByRole(AriaRole.ALERTDIALOG)).isVisible();
+            user.page.keyboard().press("Escape");
+            user.setAddress(job, "L2", "10.44.8.25", "10.44.8.22");
+            user.open(job, "people");
+            user.press("Make the link");
+            assertThat(user.page.getByText("It works once")).isVisible();
             shoot("people");
-            desk.open(job, "logbook");
-            desk.page
+            user.open(job, "logbook");
+            user.page
                     .getByLabel("What should the next technician know?")
                     .fill("Ladder at the north door; the key is with the caretaker.");
-            desk.press("Write it");
-            assertThat(desk.page.locator("[data-log=note]")).isVisible();
+            user.press("Write it");
+            assertThat(user.page.locator("[data-log=note]")).isVisible();
             shoot("logbook");
         }
     }
 
     @Test
     void bringUp() {
-        long job = desk.fourCameras();
-        desk.send("POST", "/api/jobs/" + job + "/secrets/make", makeFor(job));
-        desk.open(job, "bring-up");
-        desk.page.getByLabel("Hop to each factory network").check();
-        desk.press("Start the bring-up");
+        long job = user.fourCameras();
+        user.send("POST", "/api/jobs/" + job + "/secrets/make", makeFor(job));
+        user.open(job, "bring-up");
+        user.page.getByLabel("Hop to each factory network").check();
+        user.press("Start the bring-up");
         programs.speed(100);
         for (int reach = 1; reach <= 4; reach++) {
-            assertThat(desk.page.locator("[data-step=reach]")).containsText("Step " + reach);
-            desk.page.waitForTimeout(400);
-            desk.press("Done, check it");
+            assertThat(user.page.locator("[data-step=reach]")).containsText("Step " + reach);
+            user.page.waitForTimeout(400);
+            user.press("Done, check it");
         }
         for (String hands :
                 new String[] {"In the rig: Put the laptop there", "In the rig: Plug it in"}) {
-            desk.press(hands);
-            desk.page.waitForTimeout(400);
-            desk.press("Done, check it");
+            user.press(hands);
+            user.page.waitForTimeout(400);
+            user.press("Done, check it");
         }
-        desk.page.waitForTimeout(1200);
-        desk.press("Done, check it");
-        assertThat(desk.page.locator("[data-step=set]")).isVisible();
+        user.page.waitForTimeout(1200);
+        user.press("Done, check it");
+        assertThat(user.page.locator("[data-step=set]")).isVisible();
         programs.speed(1);
-        desk.page.locator("main").evaluate("main => main.scrollTo(0, 0)");
+        user.page.locator("main").evaluate("main => main.scrollTo(0, 0)");
         shoot("bring-up");
-        desk.page.setViewportSize(390, 844);
+        user.page.setViewportSize(390, 844);
         shoot("bring-up-phone");
     }
 
     private static String makeFor(long job) {
-        return "{\"deviceIds\":[" + desk.device(job, "L1") + "]}";
+        return "{\"deviceIds\":[" + user.device(job, "L1") + "]}";
     }
 
     @Test
     void bringUpMethods() {
-        long job = desk.freshJob();
-        desk.setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
-        desk.open(job, "bring-up");
-        assertThat(desk.page.getByText("Recommended:")).isVisible();
+        long job = user.freshJob();
+        user.setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
+        user.open(job, "bring-up");
+        assertThat(user.page.getByText("Recommended:")).isVisible();
         shoot("bring-up-methods");
     }
 
     @Test
     void driving() {
-        long job = desk.broughtUpJob();
-        desk.open(job, "desk");
+        long job = user.broughtUpJob();
+        user.open(job, "desk");
         assertThat(
-                        desk.page.getByRole(
+                        user.page.getByRole(
                                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
                 .isVisible();
-        desk.page.keyboard().press("2");
-        assertThat(desk.page.locator("[data-reading=Pan]")).isVisible();
-        desk.page.keyboard().down("ArrowRight");
-        desk.page.keyboard().down("+");
-        desk.page.waitForTimeout(250);
-        desk.page.keyboard().up("ArrowRight");
-        desk.page.waitForTimeout(500);
-        desk.page.keyboard().up("+");
-        desk.page.waitForTimeout(500);
+        user.page.keyboard().press("2");
+        assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
+        user.page.keyboard().down("ArrowRight");
+        user.page.keyboard().down("+");
+        user.page.waitForTimeout(250);
+        user.page.keyboard().up("ArrowRight");
+        user.page.waitForTimeout(500);
+        user.page.keyboard().up("+");
+        user.page.waitForTimeout(500);
         shoot("desk");
-        desk.sitDown(ColorScheme.DARK, 1280, 800);
-        desk.signIn();
-        desk.open(job, "desk");
+        user.sitDown(ColorScheme.DARK, 1280, 800);
+        user.signIn();
+        user.open(job, "desk");
         assertThat(
-                        desk.page.getByRole(
+                        user.page.getByRole(
                                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
                 .isVisible();
-        desk.page.keyboard().press("1");
-        assertThat(desk.page.locator("[data-reading=Pan]")).isVisible();
+        user.page.keyboard().press("1");
+        assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
         shoot("desk-dusk");
     }
 }

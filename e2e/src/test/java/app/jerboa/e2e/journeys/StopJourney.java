@@ -3,32 +3,32 @@ package app.jerboa.e2e.journeys;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.DeskLine;
-import app.jerboa.e2e.harness.HttpPerson;
+import app.jerboa.e2e.harness.HttpUser;
 import com.microsoft.playwright.Page;
 import java.time.Duration;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Whatever happens to a desk, its server or its person: the head stops, and is seen to. */
+/** Whatever happens to a user, its server or its person: the head stops, and is seen to. */
 @Tag("alone")
 class StopJourney extends Jerboa {
     private static final Duration SOON = Duration.ofSeconds(10);
     private static long job;
 
-    private final HttpPerson asha = new HttpPerson(programs::url).signIn("asha");
+    private final HttpUser asha = new HttpUser(programs::url).signIn("asha");
 
     private static long camera(String name) {
         if (job == 0) {
-            job = desk.broughtUpJob();
+            job = user.broughtUpJob();
         }
         programs.speed(1);
-        return desk.device(job, name);
+        return user.device(job, name);
     }
 
-    private DeskLine driving(HttpPerson person, String name) {
+    private DeskLine driving(HttpUser person, String name) {
         DeskLine line = person.desk().take(job, camera(name));
         line.hold(0.4);
         awaitMoving(name, true);
@@ -40,7 +40,8 @@ class StopJourney extends Jerboa {
     }
 
     private static boolean moves(String name) {
-        for (JsonNode d : Desk.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
+        for (JsonNode d :
+                BrowserUser.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
             if (d.get("name").asString().equals(name)) {
                 JsonNode head = d.get("head");
                 return head.get("panSpeed").asDouble() != 0 || head.get("homing").asBoolean();
@@ -114,7 +115,8 @@ class StopJourney extends Jerboa {
     }
 
     private static double position(String name) {
-        for (JsonNode d : Desk.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
+        for (JsonNode d :
+                BrowserUser.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
             if (d.get("name").asString().equals(name)) {
                 return d.get("head").get("pan").asDouble();
             }
@@ -125,7 +127,7 @@ class StopJourney extends Jerboa {
     @Test
     void whoeverSignsOutEverywhereDrivesNoMore() {
         camera("L1");
-        HttpPerson tomas = letIn("tomas");
+        HttpUser tomas = letIn("tomas");
         try (DeskLine line = driving(tomas, "L1")) {
             tomas.send("DELETE", "/auth/sessions", "").join();
             awaitMoving("L1", false);
@@ -136,7 +138,7 @@ class StopJourney extends Jerboa {
     @Test
     void whoeverIsTakenOutOfTheJobDrivesNoMore() {
         camera("L2");
-        HttpPerson mei = letIn("mei");
+        HttpUser mei = letIn("mei");
         try (DeskLine line = driving(mei, "L2")) {
             for (JsonNode member : asha.json("/api/jobs/" + job + "/people").get("members")) {
                 if (member.get("login").asString().equals("mei")) {
@@ -152,10 +154,10 @@ class StopJourney extends Jerboa {
         }
     }
 
-    private HttpPerson letIn(String login) {
-        HttpPerson person = new HttpPerson(programs::url).signIn(login);
+    private HttpUser letIn(String login) {
+        HttpUser person = new HttpUser(programs::url).signIn(login);
         String path =
-                Desk.json(
+                BrowserUser.json(
                                 asha.post(
                                                 "/api/jobs/" + job + "/people/invitations",
                                                 "{\"role\":\"operator\",\"days\":1}")
@@ -171,7 +173,7 @@ class StopJourney extends Jerboa {
     void aWindowThatLosesTheFocusLetsGoOfTheStickForGood() {
         camera("L3");
         takeInBrowser("3");
-        Page page = desk.page;
+        Page page = user.page;
         page.keyboard().down("ArrowRight");
         awaitMoving("L3", true);
         page.evaluate("() => window.dispatchEvent(new Event('blur'))");
@@ -184,14 +186,15 @@ class StopJourney extends Jerboa {
     }
 
     private static void takeInBrowser(String key) {
-        desk.open(job, "desk");
-        desk.page.getByLabel("Cameras").waitFor();
-        desk.page.keyboard().press(key);
-        desk.page.locator("[data-reading=Pan]").waitFor();
+        user.open(job, "desk");
+        user.page.getByLabel("Cameras").waitFor();
+        user.page.keyboard().press(key);
+        user.page.locator("[data-reading=Pan]").waitFor();
     }
 
     private static boolean tilts(String name) {
-        for (JsonNode d : Desk.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
+        for (JsonNode d :
+                BrowserUser.json(programs.rig("GET", "/halls/" + job, "")).get("devices")) {
             if (d.get("name").asString().equals(name)) {
                 return d.get("head").get("tiltSpeed").asDouble() != 0;
             }
@@ -204,11 +207,11 @@ class StopJourney extends Jerboa {
         camera("L1");
         takeInBrowser("1");
         try (DeskLine other = driving(asha, "L2")) {
-            desk.page.keyboard().press("2");
-            desk.page.getByText("is driving it at another desk").waitFor();
-            desk.page.keyboard().down("ArrowRight");
+            user.page.keyboard().press("2");
+            user.page.getByText("is driving it at another desk").waitFor();
+            user.page.keyboard().down("ArrowRight");
             assertThat(moves("L1")).as("the old one is not on the stick").isFalse();
-            desk.page.keyboard().up("ArrowRight");
+            user.page.keyboard().up("ArrowRight");
             other.release();
         }
     }
@@ -218,14 +221,14 @@ class StopJourney extends Jerboa {
     void aStopThatIsNotSeenDoneIsLoud() {
         long l4 = camera("L4");
         takeInBrowser("4");
-        desk.page.keyboard().down("ArrowLeft");
+        user.page.keyboard().down("ArrowLeft");
         awaitMoving("L4", true);
         plug(l4, false);
-        desk.page.keyboard().up("ArrowLeft");
-        desk.page.getByText("L4 was not seen stopped").waitFor();
+        user.page.keyboard().up("ArrowLeft");
+        user.page.getByText("L4 was not seen stopped").waitFor();
         plug(l4, true);
         programs.speed(1000);
-        desk.page.getByText("Stopped and seen standing still").waitFor();
+        user.page.getByText("Stopped and seen standing still").waitFor();
         programs.speed(1);
     }
 

@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 class SumsJourney extends Jerboa {
     @Test
     void aRunIsWorkedOutWhileItIsTyped() {
-        desk.open(desk.freshJob(), "addresses");
-        desk.press("Sums");
-        Locator sums = desk.page.getByLabel("Sums", new Page.GetByLabelOptions().setExact(true));
+        user.open(user.freshJob(), "addresses");
+        user.press("Sums");
+        Locator sums = user.page.getByLabel("Sums", new Page.GetByLabelOptions().setExact(true));
         assertThat(sums).containsText("● works");
         sums.getByLabel("Length, m").fill("100");
         assertThat(sums).containsText("45.13 V");
@@ -22,7 +22,7 @@ class SumsJourney extends Jerboa {
         sums.getByLabel("Length, m").fill("-1");
         assertThat(sums).containsText("it must be 0 to 10000");
         sums.getByLabel("Which sum").click();
-        desk.page
+        user.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Coax length"))
                 .click();
         assertThat(sums).containsText("76.7 m");

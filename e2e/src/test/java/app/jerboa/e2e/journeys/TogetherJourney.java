@@ -2,7 +2,7 @@ package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.Programs;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -16,17 +16,17 @@ import org.junit.jupiter.api.Test;
 /** Two people, two browsers, two server processes, one database. */
 class TogetherJourney {
     private static Programs.Server second;
-    private static Desk asha;
-    private static Desk tomas;
+    private static BrowserUser asha;
+    private static BrowserUser tomas;
     private long job;
 
     @BeforeAll
     static void start() {
         Programs programs = Jerboa.shared();
         second = programs.another();
-        asha = new Desk(programs);
+        asha = new BrowserUser(programs);
         asha.signIn();
-        tomas = new Desk(programs, second::url);
+        tomas = new BrowserUser(programs, second::url);
         tomas.signIn("tomas");
     }
 
@@ -46,14 +46,14 @@ class TogetherJourney {
         tomas.open(job, "addresses");
     }
 
-    private static void type(Desk desk, String device, String address) {
-        desk.row(device).getByRole(AriaRole.BUTTON).first().click();
-        desk.page.getByLabel("Address of " + device).fill(address);
-        desk.page.keyboard().press("Enter");
+    private static void type(BrowserUser user, String device, String address) {
+        user.row(device).getByRole(AriaRole.BUTTON).first().click();
+        user.page.getByLabel("Address of " + device).fill(address);
+        user.page.keyboard().press("Enter");
     }
 
-    private static Locator others(Desk desk) {
-        return desk.page.getByRole(
+    private static Locator others(BrowserUser user) {
+        return user.page.getByRole(
                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Also here"));
     }
 
@@ -113,13 +113,13 @@ class TogetherJourney {
     }
 
     /** Once a position is read back the desk's line is open. */
-    private static void take(Desk desk, String key) {
+    private static void take(BrowserUser user, String key) {
         assertThat(
-                        desk.page.getByRole(
+                        user.page.getByRole(
                                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
                 .isVisible();
-        desk.page.keyboard().press(key);
-        assertThat(desk.page.locator("[data-reading=Pan]")).isVisible();
+        user.page.keyboard().press(key);
+        assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
     }
 
     /** A stop pressed at one server stops what is driven at the other. */

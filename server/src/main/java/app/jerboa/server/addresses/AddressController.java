@@ -21,6 +21,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.platform.SheetReader;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -38,6 +39,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class AddressController {
+    private static final SheetReader SHEET = new SheetReader("file", SheetComparison.MOST_ROWS);
+
     /** What a re-plan would move and why; applied by sending the changes back. */
     record PlanBody(List<MoveBody> moves, List<String> unplaced) {}
 
@@ -175,7 +178,7 @@ class AddressController {
     ComparisonBody compare(@PathVariable("job") long id, @RequestBody byte[] file) {
         Job job = jobs.load(id).job();
         try {
-            SheetComparison.Result result = SheetComparison.of(job, SheetUpload.rows(file));
+            SheetComparison.Result result = SheetComparison.of(job, SHEET.rows(file));
             return new ComparisonBody(
                     result.rows().stream().map(AddressController::row).toList(),
                     result.missing().stream().map(Device::name).toList());

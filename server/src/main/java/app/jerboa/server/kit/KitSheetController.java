@@ -13,6 +13,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.platform.SheetReader;
 import app.jerboa.server.profile.Profiles;
 import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
@@ -20,6 +21,7 @@ import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,6 +34,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/kit/sheet")
 class KitSheetController {
+    private static final SheetReader SHEET = new SheetReader("text", KitSheet.MOST_ROWS);
+
     /**
      * What was pasted.
      *
@@ -143,7 +147,11 @@ class KitSheetController {
     }
 
     private Sheet sheet(Job job, PastedSheet body) {
-        List<KitSheet.Row> rows = Cells.of(body.text());
+        List<List<String>> cells = SHEET.rows(body.text());
+        List<KitSheet.Row> rows =
+                IntStream.range(0, cells.size())
+                        .mapToObj(i -> new KitSheet.Row(i + 1, cells.get(i)))
+                        .toList();
         if (body.columns().isEmpty()) {
             return new Sheet(ColumnGuess.of(rows, names(job)), rows);
         }

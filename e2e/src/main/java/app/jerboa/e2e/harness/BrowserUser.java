@@ -23,8 +23,8 @@ import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A person at a browser: signs in, opens pages, presses what is labelled so. */
-public final class Desk implements AutoCloseable {
+/** A user at a browser: signs in, opens pages, presses what is labelled so. */
+public final class BrowserUser implements AutoCloseable {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final List<String> FLAGS =
             List.of(
@@ -50,12 +50,12 @@ public final class Desk implements AutoCloseable {
     private BrowserContext context;
     public Page page;
 
-    public Desk(Programs programs) {
+    public BrowserUser(Programs programs) {
         this(programs, programs::url);
     }
 
     /** A browser at another server than the first. */
-    public Desk(Programs programs, UnaryOperator<String> url) {
+    public BrowserUser(Programs programs, UnaryOperator<String> url) {
         this.programs = programs;
         this.url = url;
         String chromium = System.getenv().getOrDefault("CHROMIUM", "/usr/bin/chromium");
@@ -178,7 +178,7 @@ public final class Desk implements AutoCloseable {
     }
 
     /** Lets this login into a job, past the pages. */
-    public void letIn(long job, String role, Desk other) {
+    public void letIn(long job, String role, BrowserUser other) {
         String path =
                 send(
                                 "POST",
@@ -232,6 +232,11 @@ public final class Desk implements AutoCloseable {
         PlaywrightAssertions.assertThat(
                         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .isVisible();
+    }
+
+    /** Its browser still runs. */
+    public boolean alive() {
+        return browser.isConnected();
     }
 
     /** As a crash does it: every process of this browser ends without a word. */

@@ -1,9 +1,5 @@
-package app.jerboa.server.addresses;
+package app.jerboa.server.platform;
 
-import app.jerboa.core.job.addresses.SheetComparison;
-import app.jerboa.server.platform.CsvRows;
-import app.jerboa.server.platform.Problem;
-import app.jerboa.server.platform.Utf8;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -13,40 +9,63 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
 import org.dhatim.fastexcel.reader.ExcelReaderException;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
 import org.dhatim.fastexcel.reader.Sheet;
 import org.springframework.http.HttpStatus;
 
-/** An address sheet as somebody keeps it, CSV or XLSX, cut into cells. */
-final class SheetUpload {
+/**
+ * A list as somebody keeps it, pasted or as a file, CSV or XLSX, cut into cells.
+ *
+ * @param field of the request that it came in, for the refusal
+ * @param most rows
+ */
+public record SheetReader(String field, int most) {
     private static final int MOST_COLUMNS = 40;
     private static final int LONGEST_CELL = 500;
+    private static final int LONGEST_TEXT = 1_000_000;
     private static final long MOST_UNPACKED = 30L << 20;
-
-    private SheetUpload() {}
 
     /**
      * @param file at most what the body limit lets through
-     * @throws Problem when it is neither, or too long
+     * @throws Problem when it is neither CSV nor XLSX, or too long
      */
-    static List<List<String>> rows(byte[] file) {
+    public List<List<String>> rows(byte[] file) {
         boolean zipped = file.length > 1 && file[0] == 'P' && file[1] == 'K';
-        List<List<String>> rows = zipped ? xlsx(file) : csv(file);
-        if (rows.size() > SheetComparison.MOST_ROWS) {
-            throw bad("That is over " + SheetComparison.MOST_ROWS + " rows. Take it in parts.");
+        return zipped ? few(xlsx(file)) : rows(text(file));
+    }
+
+    /**
+     * @param text with tabs, semicolons or commas between cells, whichever the first row has most
+     *     of
+     * @throws Problem when its cells cannot be told apart, or it is too long
+     */
+    public List<List<String>> rows(String text) {
+        if (text.length() > LONGEST_TEXT) {
+            throw bad("That is over " + LONGEST_TEXT + " characters. Take it in parts.");
+        }
+        return few(csv(text));
+    }
+
+    private List<List<String>> few(List<List<String>> rows) {
+        if (rows.size() > most) {
+            throw bad("That is over " + most + " rows. Take it in parts.");
         }
         return rows;
     }
 
     /** What a small file unpacks to is read nowhere before it is known to be small too. */
-    private static void insistOnModestSize(byte[] file) throws IOException {
+    private void insistOnModestSize(byte[] file) throws IOException {
         Path kept = Files.createTempFile("sheet", ".xlsx");
         try {
             Files.write(kept, file);
@@ -69,7 +88,7 @@ final class SheetUpload {
         }
     }
 
-    private static List<List<String>> xlsx(byte[] file) {
+    private List<List<String>> xlsx(byte[] file) {
         try {
             insistOnModestSize(file);
         } catch (IOException e) {
@@ -78,7 +97,7 @@ final class SheetUpload {
         try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(file))) {
             Sheet first = book.getFirstSheet();
             try (Stream<Row> rows = first.openStream()) {
-                return rows.limit(SheetComparison.MOST_ROWS + 1L).map(SheetUpload::cells).toList();
+                return rows.limit(most + 1L).map(SheetReader::cells).toList();
             }
         } catch (IOException | UncheckedIOException | ExcelReaderException e) {
             throw bad("That is no XLSX workbook, or it is damaged.");
@@ -93,16 +112,30 @@ final class SheetUpload {
         return cells;
     }
 
-    private static List<List<String>> csv(byte[] file) {
-        String text = text(file);
-        return CsvRows.of(text, SheetComparison.MOST_ROWS)
-                .orElseThrow(
-                        () ->
-                                bad(
-                                        "A quote in it is not closed, so its cells cannot be told apart."));
+    private List<List<String>> csv(String text) {
+        CSVFormat format =
+                CSVFormat.DEFAULT
+                        .builder()
+                        .setDelimiter(delimiter(text))
+                        .setIgnoreEmptyLines(false)
+                        .setLenientEof(true)
+                        .setTrailingData(true)
+                        .get();
+        List<List<String>> rows = new ArrayList<>();
+        try (CSVParser parser = CSVParser.parse(text.replace("\uFEFF", ""), format)) {
+            for (CSVRecord record : parser) {
+                if (rows.size() > most) {
+                    break;
+                }
+                rows.add(record.stream().limit(MOST_COLUMNS).toList());
+            }
+        } catch (IOException | UncheckedIOException e) {
+            throw bad("A quote in it is not closed, so its cells cannot be told apart.");
+        }
+        return rows;
     }
 
-    private static String text(byte[] file) {
+    private String text(byte[] file) {
         try {
             return Utf8.text(file);
         } catch (CharacterCodingException e) {
@@ -114,11 +147,23 @@ final class SheetUpload {
         return cell.length() <= LONGEST_CELL ? cell : cell.substring(0, LONGEST_CELL);
     }
 
-    private static Problem bad(String sentence) {
+    private Problem bad(String sentence) {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "bad-sheet",
                 sentence + " Nothing was changed.",
-                Map.of("field", "file"));
+                Map.of("field", field));
+    }
+
+    private static char delimiter(String text) {
+        String first = text.lines().filter(l -> !l.isBlank()).findFirst().orElse("");
+        return Stream.of('\t', ';', ',')
+                .max(Comparator.comparingLong(c -> count(first, c)))
+                .filter(c -> count(first, c) > 0)
+                .orElse('\t');
+    }
+
+    private static long count(String text, char c) {
+        return text.chars().filter(x -> x == c).count();
     }
 }

@@ -2,22 +2,22 @@ package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
 
-/** Hands of a technician: each click, field filled and key pressed is one action. */
-final class Hands {
-    private final Desk desk;
+/** CountedActions of a technician: each click, field filled and key pressed is one action. */
+final class CountedActions {
+    private final BrowserUser user;
     private int pointer;
     private int keyboard;
 
-    Hands(Desk desk) {
-        this.desk = desk;
+    CountedActions(BrowserUser user) {
+        this.user = user;
     }
 
     void click(String button) {
         pointer++;
-        desk.press(button);
+        user.press(button);
     }
 
     void click(Locator at) {
@@ -28,12 +28,12 @@ final class Hands {
     /** Pastes or types a whole field. */
     void type(String text) {
         keyboard++;
-        desk.page.keyboard().insertText(text);
+        user.page.keyboard().insertText(text);
     }
 
     void press(String key) {
         keyboard++;
-        desk.page.keyboard().press(key);
+        user.page.keyboard().press(key);
     }
 
     int all() {
@@ -52,15 +52,15 @@ final class Hands {
         press("Tab");
         type("10.10.0.254");
         press("Enter");
-        assertThat(desk.page.getByText("Add cameras on the Kit page")).isVisible();
+        assertThat(user.page.getByText("Add cameras on the Kit page")).isVisible();
     }
 
     /** On the Kit page, from its field for "how many of what", until so many are on the van. */
     void add(String howManyOfWhat, int onTheVan) {
         type(howManyOfWhat);
-        assertThat(desk.page.locator("[data-marked]")).isVisible();
+        assertThat(user.page.locator("[data-marked]")).isVisible();
         press("Enter");
-        assertThat(desk.page.getByText("On the van: " + onTheVan)).isVisible();
-        assertThat(desk.page.getByLabel("How many of what")).hasValue("");
+        assertThat(user.page.getByText("On the van: " + onTheVan)).isVisible();
+        assertThat(user.page.getByLabel("How many of what")).hasValue("");
     }
 }

@@ -11,8 +11,8 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
-/** A person without a browser: keeps cookies, sends the session's token, many requests at once. */
-public final class HttpPerson {
+/** A user without a browser: keeps cookies, sends the session's token, many requests at once. */
+public final class HttpUser {
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
             HttpClient.newBuilder()
@@ -22,11 +22,11 @@ public final class HttpPerson {
                     .build();
     private final UnaryOperator<String> url;
 
-    public HttpPerson(UnaryOperator<String> url) {
+    public HttpUser(UnaryOperator<String> url) {
         this.url = url;
     }
 
-    public HttpPerson signIn(String login) {
+    public HttpUser signIn(String login) {
         get("/auth/session").join();
         String body = "{\"login\":\"" + login + "\",\"password\":\"" + Programs.PASSWORD + "\"}";
         HttpResponse<String> answer = post("/auth/session", body).join();
@@ -38,7 +38,7 @@ public final class HttpPerson {
     }
 
     public long newDemoJob() {
-        return Desk.json(post("/api/jobs/demo", "{}").join().body()).get("id").asLong();
+        return BrowserUser.json(post("/api/jobs/demo", "{}").join().body()).get("id").asLong();
     }
 
     /** As a Cookie header says it. */
@@ -58,7 +58,7 @@ public final class HttpPerson {
     }
 
     public JsonNode json(String path) {
-        return Desk.json(get(path).join().body());
+        return BrowserUser.json(get(path).join().body());
     }
 
     public CompletableFuture<HttpResponse<String>> post(String path, String body) {
