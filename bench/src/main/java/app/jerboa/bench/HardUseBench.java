@@ -1,8 +1,8 @@
 package app.jerboa.bench;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.DeskLine;
-import app.jerboa.e2e.harness.HttpPerson;
+import app.jerboa.e2e.harness.HttpUser;
 import app.jerboa.e2e.harness.Programs;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
@@ -24,8 +24,8 @@ final class HardUseBench implements AutoCloseable {
     private static final List<String> LOGINS = List.of("asha", "tomas", "mei");
 
     private final Programs programs = new Programs(true);
-    private final Desk desk = new Desk(programs);
-    private final List<HttpPerson> people = new ArrayList<>();
+    private final BrowserUser desk = new BrowserUser(programs);
+    private final List<HttpUser> people = new ArrayList<>();
     private final List<DeskLine> lines = new ArrayList<>();
     private final long job;
 
@@ -38,8 +38,8 @@ final class HardUseBench implements AutoCloseable {
     HardUseBench() {
         desk.signIn();
         job = desk.broughtUpJob();
-        LOGINS.forEach(login -> people.add(new HttpPerson(programs::url).signIn(login)));
-        for (HttpPerson guest : people.subList(1, people.size())) {
+        LOGINS.forEach(login -> people.add(new HttpUser(programs::url).signIn(login)));
+        for (HttpUser guest : people.subList(1, people.size())) {
             letIn(guest);
         }
         for (int i = 0; i < STREAMS; i++) {
@@ -57,9 +57,9 @@ final class HardUseBench implements AutoCloseable {
         }
     }
 
-    private void letIn(HttpPerson guest) {
+    private void letIn(HttpUser guest) {
         String path =
-                Desk.json(
+                BrowserUser.json(
                                 people.get(0)
                                         .post(
                                                 "/api/jobs/" + job + "/people/invitations",
@@ -79,14 +79,14 @@ final class HardUseBench implements AutoCloseable {
         return run(perSecond, n -> request(people.get(n % people.size()), n));
     }
 
-    private CompletableFuture<HttpResponse<String>> request(HttpPerson person, int n) {
+    private CompletableFuture<HttpResponse<String>> request(HttpUser person, int n) {
         if (n % 5 != 0) {
             return person.get("/api/jobs/" + job);
         }
         String address = "10.44.9." + (1 + n / 5 % 250);
         return person.post(
                 "/api/jobs/" + job + "/changes",
-                Desk.changes(
+                BrowserUser.changes(
                         List.of(
                                 Map.of(
                                         "item",

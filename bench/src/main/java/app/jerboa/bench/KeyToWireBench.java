@@ -1,6 +1,6 @@
 package app.jerboa.bench;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.Programs;
 import java.time.Instant;
 import java.util.Optional;
@@ -23,7 +23,7 @@ final class KeyToWireBench {
 
     static Times measure(int rounds) {
         try (Programs programs = new Programs(true);
-                Desk desk = new Desk(programs)) {
+                BrowserUser desk = new BrowserUser(programs)) {
             desk.signIn();
             long job = desk.broughtUpJob();
             desk.open(job, "desk");
@@ -44,7 +44,7 @@ final class KeyToWireBench {
         }
     }
 
-    private static double press(Programs programs, Desk desk, long job, String key) {
+    private static double press(Programs programs, BrowserUser desk, long job, String key) {
         double before = lastDrive(programs, job).map(KeyToWireBench::millis).orElse(0.0);
         desk.page.keyboard().down(key);
         double heard = awaitDrive(programs, job, before, false);
@@ -78,7 +78,7 @@ final class KeyToWireBench {
 
     private static Optional<JsonNode> lastDrive(Programs programs, long job) {
         JsonNode drive =
-                Desk.json(programs.rig("GET", "/halls/" + job, ""))
+                BrowserUser.json(programs.rig("GET", "/halls/" + job, ""))
                         .get("devices")
                         .get(0)
                         .get("lastDrive");

@@ -1,6 +1,6 @@
 package app.jerboa.bench;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.Programs;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.WaitForSelectorState;
@@ -12,7 +12,7 @@ final class KitBench implements AutoCloseable {
             new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED);
 
     private final Programs programs = new Programs(true);
-    private final Desk desk = new Desk(programs);
+    private final BrowserUser desk = new BrowserUser(programs);
     private final long job;
 
     /**

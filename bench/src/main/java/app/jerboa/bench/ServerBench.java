@@ -1,7 +1,7 @@
 package app.jerboa.bench;
 
-import app.jerboa.e2e.harness.Desk;
-import app.jerboa.e2e.harness.HttpPerson;
+import app.jerboa.e2e.harness.BrowserUser;
+import app.jerboa.e2e.harness.HttpUser;
 import app.jerboa.e2e.harness.Programs;
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
@@ -25,12 +25,12 @@ final class ServerBench implements AutoCloseable {
     private static final int WARM_UP = 25;
 
     private final Programs programs = new Programs(true);
-    private final HttpPerson asha = person();
-    private final List<HttpPerson> people = new ArrayList<>();
+    private final HttpUser asha = person();
+    private final List<HttpUser> people = new ArrayList<>();
     private final List<Long> jobs = new ArrayList<>();
 
-    private HttpPerson person() {
-        return new HttpPerson(programs::url).signIn("asha");
+    private HttpUser person() {
+        return new HttpUser(programs::url).signIn("asha");
     }
 
     /**
@@ -71,7 +71,7 @@ final class ServerBench implements AutoCloseable {
         if (made.statusCode() != 201) {
             throw new IllegalStateException(made.body());
         }
-        return Desk.json(made.body()).get("id").asLong();
+        return BrowserUser.json(made.body()).get("id").asLong();
     }
 
     /** The floor of opening: as many bytes out of the memory of a server that does nothing else. */
@@ -88,8 +88,8 @@ final class ServerBench implements AutoCloseable {
                     exchange.close();
                 });
         server.start();
-        HttpPerson reader =
-                new HttpPerson(path -> "http://127.0.0.1:" + server.getAddress().getPort() + path);
+        HttpUser reader =
+                new HttpUser(path -> "http://127.0.0.1:" + server.getAddress().getPort() + path);
         try {
             return timed(rounds, () -> reader.get("/").join());
         } finally {
@@ -121,7 +121,7 @@ final class ServerBench implements AutoCloseable {
         return timed(rounds, () -> here(asha, job).join());
     }
 
-    private static CompletableFuture<HttpResponse<String>> here(HttpPerson person, long job) {
+    private static CompletableFuture<HttpResponse<String>> here(HttpUser person, long job) {
         return person.post(
                 "/api/jobs/" + job + "/presence", "{\"tab\":\"tab-of-bench\",\"page\":\"Kit\"}");
     }
@@ -160,7 +160,7 @@ final class ServerBench implements AutoCloseable {
     /** From sending a change at one server until another server's page shows it in a browser. */
     Sample changeToSecondBrowser(int rounds) {
         Programs.Server second = programs.another();
-        try (Desk desk = new Desk(programs, second::url)) {
+        try (BrowserUser desk = new BrowserUser(programs, second::url)) {
             desk.signIn();
             long job = asha.newDemoJob();
             long device = desk.device(job, "L1");
@@ -258,12 +258,11 @@ final class ServerBench implements AutoCloseable {
     }
 
     private static CompletableFuture<HttpResponse<String>> request(
-            HttpPerson who, String job, int n) {
+            HttpUser who, String job, int n) {
         return n / JOBS % 5 == 0 ? write(who, job, n) : who.get(job);
     }
 
-    private static CompletableFuture<HttpResponse<String>> write(
-            HttpPerson who, String job, int n) {
+    private static CompletableFuture<HttpResponse<String>> write(HttpUser who, String job, int n) {
         String address = "10.44.9." + n % 250;
         return who.post(
                 job + "/changes",

@@ -1,8 +1,8 @@
 package app.jerboa.bench;
 
-import app.jerboa.e2e.harness.Desk;
+import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.DeskLine;
-import app.jerboa.e2e.harness.HttpPerson;
+import app.jerboa.e2e.harness.HttpUser;
 import app.jerboa.e2e.harness.Programs;
 import java.io.IOException;
 import java.time.Duration;
@@ -24,8 +24,8 @@ final class StopBench implements AutoCloseable {
     private static final int REQUESTS_A_SECOND = 300;
 
     private final Programs programs = new Programs(true);
-    private final Desk desk = new Desk(programs);
-    private final HttpPerson asha;
+    private final BrowserUser desk = new BrowserUser(programs);
+    private final HttpUser asha;
     private final long job;
     private final long camera;
 
@@ -33,7 +33,7 @@ final class StopBench implements AutoCloseable {
         desk.signIn();
         job = desk.broughtUpJob();
         camera = desk.device(job, CAMERA);
-        asha = new HttpPerson(programs::url).signIn("asha");
+        asha = new HttpUser(programs::url).signIn("asha");
     }
 
     /** Hands on each figure by its name as soon as it is there; so many times each. */
@@ -47,7 +47,7 @@ final class StopBench implements AutoCloseable {
         Programs.Server second = programs.another();
         rows.accept(
                 "STOP ALL at another server",
-                stopAll(times, new HttpPerson(second::url).signIn("asha")));
+                stopAll(times, new HttpUser(second::url).signIn("asha")));
         rows.accept("database hung, STOP ALL", databaseHung(times));
         rows.accept("under 300 requests a second, STOP ALL", underLoad(times));
     }
@@ -75,7 +75,7 @@ final class StopBench implements AutoCloseable {
     private Sample browserKilled(int times) {
         double[] millis = new double[times];
         for (int i = 0; i < times; i++) {
-            try (Desk one = new Desk(programs)) {
+            try (BrowserUser one = new BrowserUser(programs)) {
                 one.signIn();
                 one.open(job, "desk");
                 one.page.locator("[aria-label=Cameras] button").first().click();
@@ -105,7 +105,7 @@ final class StopBench implements AutoCloseable {
                 });
     }
 
-    private Sample stopAll(int times, HttpPerson who) {
+    private Sample stopAll(int times, HttpUser who) {
         try (DeskLine other = who.desk()) {
             other.send("{\"type\":\"open\",\"job\":" + job + "}");
             pause(300);

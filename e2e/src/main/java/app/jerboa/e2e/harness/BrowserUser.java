@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -14,6 +15,7 @@ import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -47,6 +49,7 @@ public final class BrowserUser implements AutoCloseable {
     private final Browser browser;
     private final Programs programs;
     private final UnaryOperator<String> url;
+    private final Set<Request> pending = new HashSet<>();
     private BrowserContext context;
     public Page page;
 
@@ -83,6 +86,7 @@ public final class BrowserUser implements AutoCloseable {
                                 .setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(15_000);
         page = context.newPage();
+        follow(page);
     }
 
     public void signIn() {
@@ -232,6 +236,27 @@ public final class BrowserUser implements AutoCloseable {
         PlaywrightAssertions.assertThat(
                         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .isVisible();
+    }
+
+    /** Until the page shows what it asked for: no answer is open, the letters are there. */
+    public void settled() {
+        page.waitForCondition(pending::isEmpty);
+        page.waitForFunction("() => document.fonts.status === 'loaded'");
+        page.evaluate(
+                "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(() => done())))");
+        page.waitForCondition(pending::isEmpty);
+    }
+
+    private void follow(Page watched) {
+        pending.clear();
+        watched.onRequest(
+                r -> {
+                    if (!r.url().contains("/events")) {
+                        pending.add(r);
+                    }
+                });
+        watched.onRequestFinished(pending::remove);
+        watched.onRequestFailed(pending::remove);
     }
 
     /** Its browser still runs. */

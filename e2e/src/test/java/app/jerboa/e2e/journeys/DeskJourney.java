@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.time.Duration;
+import java.util.concurrent.Callable;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -63,9 +64,11 @@ class DeskJourney extends Jerboa {
     }
 
     private static void awaitMoving(int camera) {
-        await().atMost(Duration.ofSeconds(5))
-                .pollInterval(Duration.ofMillis(20))
-                .until(() -> moves(camera));
+        awaitTrue(() -> moves(camera));
+    }
+
+    private static void awaitTrue(Callable<Boolean> condition) {
+        await().atMost(Duration.ofSeconds(5)).pollInterval(Duration.ofMillis(20)).until(condition);
     }
 
     @Test
@@ -77,7 +80,7 @@ class DeskJourney extends Jerboa {
         user.page.keyboard().down("ArrowUp");
         awaitMoving(2);
         assertThat(moves(1)).isFalse();
-        user.page.waitForTimeout(300);
+        awaitTrue(() -> head(2).get("pan").asDouble() > before + 0.5);
         user.page.keyboard().up("ArrowRight");
         user.page.keyboard().up("ArrowUp");
         awaitStanding(2);
@@ -94,7 +97,7 @@ class DeskJourney extends Jerboa {
         take(3);
         user.page.keyboard().down("+");
         awaitMoving(3);
-        user.page.waitForTimeout(400);
+        awaitTrue(() -> head(3).get("zoom").asDouble() > 0.1);
         user.page.keyboard().up("+");
         awaitStanding(3);
         double zoom = head(3).get("zoom").asDouble();
@@ -122,7 +125,7 @@ class DeskJourney extends Jerboa {
         user.page.mouse().down();
         user.page.mouse().move(box.x + 30, box.y + box.height / 2);
         awaitMoving(1);
-        user.page.waitForTimeout(200);
+        awaitTrue(() -> head(1).get("pan").asDouble() < before - 0.5);
         user.page.mouse().up();
         awaitStanding(1);
         assertThat(head(1).get("pan").asDouble()).isLessThan(before);
@@ -136,6 +139,7 @@ class DeskJourney extends Jerboa {
         awaitMoving(4);
         user.page.keyboard().press(" ");
         awaitStanding(4);
+        // Nothing tells that nothing happens: a held key would have been repeated eight times.
         user.page.waitForTimeout(400);
         assertThat(moves(4)).as("the key is still held, and yet").isFalse();
         user.page.keyboard().up("ArrowLeft");

@@ -40,7 +40,7 @@ class ReadableJourney extends Jerboa {
         long job = user.freshJob();
         for (String page : PAGES) {
             user.open(job, page);
-            user.page.waitForTimeout(600);
+            user.settled();
             var found =
                     new AxeBuilder(user.page)
                             .withTags(RULES).analyze().getViolations().stream()
@@ -62,7 +62,7 @@ class ReadableJourney extends Jerboa {
             user.page.setViewportSize(screen[0], screen[1]);
             for (String page : screen[0] < 1000 ? List.of("bring-up") : PAGES) {
                 user.open(job, page);
-                user.page.waitForTimeout(300);
+                user.settled();
                 Object tooWide =
                         user.page.evaluate(
                                 "() => [...document.querySelectorAll('main, main *')].filter(e => e.getBoundingClientRect().right > innerWidth + 1 && !e.closest('svg, [data-scrolls]')).map(e => e.tagName + ' ' + e.className).slice(0, 3)");

@@ -130,23 +130,37 @@ class RepatchTest {
         for (int n = 1; candidates.size() < 2 * lines.size() + 2; n++) {
             candidates.add(n);
         }
-        return least(lines, 0, new HashSet<>(), List.copyOf(candidates));
+        return least(lines, 0, 0, List.copyOf(candidates), new HashMap<>());
     }
 
+    /**
+     * The least cost of the lines from {@code at} on, with the candidates of {@code taken} gone.
+     */
     private static int least(
-            List<Numbers> lines, int at, Set<Integer> taken, List<Integer> candidates) {
+            List<Numbers> lines,
+            int at,
+            int taken,
+            List<Integer> candidates,
+            Map<Integer, Integer> known) {
         if (at == lines.size()) {
             return 0;
         }
+        // Which line it is follows from how many are taken.
+        Integer before = known.get(taken);
+        if (before != null) {
+            return before;
+        }
         int best = Integer.MAX_VALUE;
-        for (int n : candidates) {
-            int cost = lines.get(at).cost(n);
-            if (lines.get(at).holds(n) && cost < best && taken.add(n)) {
-                int rest = least(lines, at + 1, taken, candidates);
-                best = Math.min(best, rest == Integer.MAX_VALUE ? rest : cost + rest);
-                taken.remove(n);
+        for (int c = 0; c < candidates.size(); c++) {
+            int n = candidates.get(c);
+            if ((taken >> c & 1) == 0 && lines.get(at).holds(n)) {
+                int rest = least(lines, at + 1, taken | 1 << c, candidates, known);
+                if (rest != Integer.MAX_VALUE) {
+                    best = Math.min(best, lines.get(at).cost(n) + rest);
+                }
             }
         }
+        known.put(taken, best);
         return best;
     }
 
