@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -139,6 +140,16 @@ public record Job(
      * a job that follows this one and differs in other kinds takes it over.
      */
     public <T> T worked(Object name, Set<ItemKind> reads, Class<T> what, Supplier<T> work) {
+        return worked.get(name, reads, what, before -> work.get());
+    }
+
+    /**
+     * As above, where the work may take over parts of what the job before this one had.
+     *
+     * @param work gets that, where it is known
+     */
+    public <T> T workedAfter(
+            Object name, Set<ItemKind> reads, Class<T> what, Function<Optional<T>, T> work) {
         return worked.get(name, reads, what, work);
     }
 

@@ -5,7 +5,9 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
@@ -40,14 +42,27 @@ final class Worked {
 
     private final Map<Object, Slot> slots = new HashMap<>();
 
+    /** What the job before had under names that do not outlive the change. */
+    private final Map<Object, Object> before = new HashMap<>();
+
     /** What throws is not kept, and is tried again. */
     <T> T get(Class<T> what, Supplier<T> work) {
         return what.cast(slot(what, ALL).get(work));
     }
 
-    /** As above, for what is worked out from items of these kinds only and holds no job. */
-    <T> T get(Object name, Set<ItemKind> reads, Class<T> what, Supplier<T> work) {
-        return what.cast(slot(name, reads).get(work));
+    /**
+     * As above, for what is worked out from items of these kinds only and holds no job.
+     *
+     * @param work gets what the job before had, if it is known: what is the same need not be made
+     *     anew
+     */
+    <T> T get(Object name, Set<ItemKind> reads, Class<T> what, Function<Optional<T>, T> work) {
+        return what.cast(
+                slot(name, reads).get(() -> work.apply(Optional.ofNullable(before(name, what)))));
+    }
+
+    private synchronized <T> T before(Object name, Class<T> what) {
+        return what.cast(before.remove(name));
     }
 
     /** The names of what was worked out for this job or taken over from the one before. */
@@ -66,6 +81,8 @@ final class Worked {
                 (name, slot) -> {
                     if (slot.outlives(touched)) {
                         next.slots.put(name, slot);
+                    } else if (slot.value != null && slot.reads != ALL) {
+                        next.before.put(name, slot.value);
                     }
                 });
         return next;

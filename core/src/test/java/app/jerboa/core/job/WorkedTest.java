@@ -35,14 +35,24 @@ class WorkedTest {
     @Test
     void handsOnWhatNoTouchedKindCouldChange() {
         Set<ItemKind> devices = EnumSet.of(ItemKind.DEVICE);
-        worked.get("kit", devices, String.class, () -> counted("kit"));
+        worked.get("kit", devices, String.class, before -> counted("kit"));
         worked.get(Integer.class, () -> 7);
         Worked next = worked.after(EnumSet.of(ItemKind.RUN));
-        assertThat(next.get("kit", devices, String.class, () -> counted("anew"))).isEqualTo("kit");
+        assertThat(next.get("kit", devices, String.class, before -> counted("anew")))
+                .isEqualTo("kit");
         assertThat(next.get(Integer.class, () -> 8)).isEqualTo(8);
         Worked later = next.after(devices);
-        assertThat(later.get("kit", devices, String.class, () -> counted("anew")))
-                .isEqualTo("anew");
+        assertThat(
+                        later.get(
+                                "kit",
+                                devices,
+                                String.class,
+                                before -> counted("anew after " + before.orElse("nothing"))))
+                .isEqualTo("anew after kit");
+        Worked apart = later.after(devices).after(devices);
+        assertThat(apart.get("kit", devices, String.class, before -> before.orElse("not known")))
+                .as("what was not worked out in between is not handed on")
+                .isEqualTo("not known");
     }
 
     /** Work may ask for other things of the same job, and a change does not wait for it. */

@@ -9,6 +9,7 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Mount;
 import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.job.Practices;
+import app.jerboa.core.job.Run;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.addresses.JobAddresses;
@@ -29,6 +30,8 @@ import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.server.findings.FindingBody;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -40,6 +43,15 @@ import java.util.stream.Stream;
 
 /** A job's items as its pages show them. */
 final class JobBodies {
+    /** A device that outlived a change is the same object, and so keeps its body. */
+    private static final Cache<Device, JobView.DeviceBody> DEVICES =
+            Caffeine.newBuilder().weakKeys().build();
+
+    /** A run with the name of the device it ends at. */
+    private static final Cache<Run, Named> RUNS = Caffeine.newBuilder().weakKeys().build();
+
+    private record Named(String device, JobView.RunName body) {}
+
     private JobBodies() {}
 
     /** All but the findings, which have words. */
@@ -51,7 +63,7 @@ final class JobBodies {
                 subnets.get(0),
                 subnets,
                 job.ranges().stream().map(JobBodies::houseRange).toList(),
-                job.devices().stream().map(JobBodies::device).toList(),
+                job.devices().stream().map(d -> DEVICES.get(d, JobBodies::device)).toList(),
                 lines(job, names(job)),
                 runs(job),
                 ownProfiles(job),
@@ -64,13 +76,19 @@ final class JobBodies {
     }
 
     static List<JobView.RunName> runs(Job job) {
-        Map<DeviceId, String> names = names(job);
-        return job.runs().stream()
-                .map(
-                        r ->
-                                new JobView.RunName(
-                                        r.id(), names.get(r.to().device()) + " " + r.to().port()))
-                .toList();
+        KitIndex kit = KitIndex.of(job);
+        return job.runs().stream().map(r -> run(r, kit.device(r.to().device()).name())).toList();
+    }
+
+    private static JobView.RunName run(Run run, String device) {
+        Named known = RUNS.getIfPresent(run);
+        if (known == null || !known.device().equals(device)) {
+            known =
+                    new Named(
+                            device, new JobView.RunName(run.id(), device + " " + run.to().port()));
+            RUNS.put(run, known);
+        }
+        return known.body();
     }
 
     private static Map<DeviceId, String> names(Job job) {

@@ -29,8 +29,15 @@ public final class Words {
     private Words() {}
 
     /** One pattern; ICU's formats are not made for several threads at once. */
-    private record Sentence(MessageFormat format, Set<String> names) {
+    private record Sentence(MessageFormat format, Set<String> names, String plain) {
+        static Sentence of(MessageFormat format) {
+            return new Sentence(format, format.getArgumentNames(), format.format(Map.of()));
+        }
+
         String with(Map<String, ?> facts) {
+            if (names.isEmpty()) {
+                return plain;
+            }
             Map<String, Object> all = new HashMap<>(facts);
             names.forEach(n -> all.putIfAbsent(n, ""));
             synchronized (format) {
@@ -65,7 +72,7 @@ public final class Words {
 
     private static Sentence sentence(String pattern) {
         MessageFormat format = new MessageFormat(pattern, ULocale.ENGLISH);
-        return new Sentence(format, format.getArgumentNames());
+        return Sentence.of(format);
     }
 
     /** The sentence of a key, if it has one; facts that are not given are blank. */

@@ -24,7 +24,7 @@ public final class Cabling {
     private final Map<Run, Refusal> refused = new LinkedHashMap<>();
     private final Map<DeviceId, List<Link>> byDevice = new HashMap<>();
     private final Map<DeviceId, Line> lines = new HashMap<>();
-    private final Map<String, Integer> used = new HashMap<>();
+    private final Map<Place, Integer> used = new HashMap<>();
 
     private Cabling(Job job) {
         this.job = job;
@@ -53,7 +53,7 @@ public final class Cabling {
         links.add(link.get());
         for (Link.Plug end : List.of(link.get().from(), link.get().to())) {
             byDevice.computeIfAbsent(end.device().id(), d -> new ArrayList<>()).add(link.get());
-            used.merge(key(end.device().id(), end.socket()), 1, Integer::sum);
+            used.merge(Place.of(end), 1, Integer::sum);
         }
     }
 
@@ -67,13 +67,16 @@ public final class Cabling {
         return sockets.isEmpty() && !(free(a) && free(b)) ? Optional.of(Refusal.TWICE) : sockets;
     }
 
-    private static String key(DeviceId device, DeviceSocket socket) {
-        return device + " " + socket.name();
+    /** One socket of one device. */
+    private record Place(DeviceId device, String port, int number) {
+        static Place of(Link.Plug plug) {
+            return new Place(
+                    plug.device().id(), plug.socket().port().name(), plug.socket().number());
+        }
     }
 
     public boolean free(Link.Plug plug) {
-        return used.getOrDefault(key(plug.device().id(), plug.socket()), 0)
-                < Joining.room(plug.socket());
+        return used.getOrDefault(Place.of(plug), 0) < Joining.room(plug.socket());
     }
 
     public Job job() {

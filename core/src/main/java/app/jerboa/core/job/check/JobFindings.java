@@ -94,8 +94,21 @@ public final class JobFindings {
         }
     }
 
-    /** Of one check. */
-    private record Found(List<Finding> all) {}
+    /** Of one check, in order. */
+    private record Found(List<Finding> all) {
+        /**
+         * The same findings; those that were there before are the very same objects, so that what
+         * was made of them (their words, say) still stands.
+         */
+        Found after(Optional<Found> before) {
+            if (before.isEmpty()) {
+                return this;
+            }
+            Map<Finding, Finding> known = new HashMap<>();
+            before.get().all.forEach(f -> known.put(f, f));
+            return new Found(all.stream().map(f -> known.getOrDefault(f, f)).toList());
+        }
+    }
 
     private JobFindings() {}
 
@@ -116,7 +129,7 @@ public final class JobFindings {
                 CHECKS.stream()
                         .flatMap(d -> found(d, job, onFailure).stream())
                         .sorted(Finding.ORDER)
-                        .map(f -> new Judged(f, Optional.ofNullable(waivers.get(f.key()))))
+                        .map(f -> new Judged(f, waiver(f, waivers)))
                         .toList();
         return Stream.concat(
                         all.stream().filter(j -> j.waiver().isEmpty()),
@@ -124,14 +137,23 @@ public final class JobFindings {
                 .toList();
     }
 
+    private static Optional<Waiver> waiver(Finding f, Map<String, Waiver> waivers) {
+        return waivers.isEmpty() ? Optional.empty() : Optional.ofNullable(waivers.get(f.key()));
+    }
+
     static List<Finding> found(
             JobCheck check, Job job, BiConsumer<String, RuntimeException> onFailure) {
         try {
-            return job.worked(
+            return job.workedAfter(
                             check,
                             check.reads(),
                             Found.class,
-                            () -> new Found(check.check().apply(job)))
+                            before ->
+                                    new Found(
+                                                    check.check().apply(job).stream()
+                                                            .sorted(Finding.ORDER)
+                                                            .toList())
+                                            .after(before))
                     .all();
         } catch (RuntimeException e) {
             onFailure.accept(check.name(), e);
