@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.control.RigServer;
+import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.HeadState;
 import app.jerboa.standin.lan.Hall;
 import app.jerboa.standin.lan.NetworkSettings;
@@ -165,12 +167,37 @@ class RigTest {
         assertThat(state.goingHome().at(START.plusSeconds(seconds + 10), facts).pan()).isZero();
     }
 
+    private int port(Form form) {
+        Protocol wanted = form == Form.HEADER ? Protocol.VISCA_IP : Protocol.VISCA_UDP;
+        return device("a").ports().stream()
+                .filter(p -> p.protocol() == wanted)
+                .mapToInt(DevicePort::port)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void portsAreThoseOfTheProfileAndAskingForThePhaseOpensNone() {
+        RigDevice a = device("a");
+        a.plug();
+        assertThat(a.ports()).as("while it boots").isEmpty();
+        pass(60);
+        assertThat(a.phase()).isEqualTo(RigDevice.Phase.UP);
+        assertThat(a.headState()).as("nothing was opened").isEmpty();
+        assertThat(a.ports())
+                .extracting(DevicePort::protocol)
+                .containsExactly(Protocol.VISCA_IP, Protocol.VISCA_UDP);
+        assertThat(a.headState()).isPresent();
+        a.unplug();
+        assertThat(a.ports()).isEmpty();
+    }
+
     private ViscaLink link(Form form) throws Exception {
         hall.moveLaptop(HOPPED);
         device("a").plug();
         pass(60);
         assertThat(answering(FACTORY)).containsExactly("a");
-        int port = form == Form.HEADER ? device("a").headerPort() : device("a").rawPort();
+        int port = port(form);
         var peer = new InetSocketAddress(InetAddress.getLoopbackAddress(), port);
         return new ViscaLink(
                 UdpTransport.open(peer), form, timer, InstantSource.system(), new WireLog(50));
@@ -199,7 +226,7 @@ class RigTest {
     void randomOctetsAreRefusedAndItGoesOnServing(Form form) throws Exception {
         try (ViscaLink link = link(form);
                 DatagramSocket stranger = new DatagramSocket()) {
-            int port = form == Form.HEADER ? device("a").headerPort() : device("a").rawPort();
+            int port = port(form);
             Random random = new Random(9);
             for (int i = 0; i < 2_000; i++) {
                 byte[] noise = new byte[random.nextInt(1_400)];

@@ -11,6 +11,8 @@ import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Form;
+import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.link.session.NoAnswer;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.Optional;
@@ -74,8 +76,18 @@ class CameraLinks {
                 device.name(),
                 head,
                 DeskLaw.of(stored.job()),
-                world.open(answering, Form.HEADER, log),
+                open(device, address, answering, log),
                 log);
+    }
+
+    private HeadLink open(Device device, Ipv4 address, Answering to, WireLog log) {
+        try {
+            return world.open(to, Form.HEADER, log);
+        } catch (NoAnswer e) {
+            throw cannot(
+                    Words.say(
+                            "drive.no-voice", Map.of("device", device.name(), "address", address)));
+        }
     }
 
     /** The one that answers, or why there is none. */

@@ -2,6 +2,7 @@ package app.jerboa.server.rig;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What the rig's control interface takes and gives. */
@@ -43,8 +44,7 @@ final class RigBodies {
             Optional<Object> lastDrive) {}
 
     /** What answers, and on which real loopback ports. */
-    record Answering(
-            String id, String name, String mac, String host, int headerPort, int rawPort) {}
+    record Answering(String id, String name, String mac, String host, Map<String, Integer> ports) {}
 
     /** None, one, or several that fight; onLink false when the laptop is in another subnet. */
     record Reach(boolean onLink, List<Answering> answering) {}

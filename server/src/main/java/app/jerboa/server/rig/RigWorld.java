@@ -2,6 +2,7 @@ package app.jerboa.server.rig;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Laptop;
@@ -11,6 +12,7 @@ import app.jerboa.server.world.WorldTime;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.link.session.ViscaLink;
 import app.jerboa.wire.link.udp.UdpTransport;
 import java.io.IOException;
@@ -88,7 +90,7 @@ final class RigWorld implements World, AutoCloseable {
 
     private static Answering answering(RigBodies.Answering a) {
         String mac = a.mac().toLowerCase(Locale.ROOT);
-        return new Answering(a.name(), mac, a.host(), a.headerPort(), a.rawPort());
+        return new Answering(a.name(), mac, a.host(), a.ports());
     }
 
     @Override
@@ -99,7 +101,11 @@ final class RigWorld implements World, AutoCloseable {
 
     @Override
     public HeadLink open(Answering to, Form form, WireLog log) {
-        int port = form == Form.HEADER ? to.headerPort() : to.rawPort();
+        Protocol protocol = form == Form.HEADER ? Protocol.VISCA_IP : Protocol.VISCA_UDP;
+        Integer port = to.ports().get(protocol.toString());
+        if (port == null) {
+            throw new NoAnswer(to.name() + " has no port for " + protocol);
+        }
         try {
             return new ViscaLink(
                     UdpTransport.open(new InetSocketAddress(to.host(), port)),

@@ -10,7 +10,9 @@ import app.jerboa.standin.lan.NetworkSettings;
 import app.jerboa.standin.lan.RigDevice;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** What the control interface takes and gives, as JSON. */
 final class Bodies {
@@ -59,10 +61,12 @@ final class Bodies {
         }
     }
 
-    record Answering(String id, String name, String mac, String host, int headerPort, int rawPort) {
+    /** Ports by protocol, as profiles write it. */
+    record Answering(String id, String name, String mac, String host, Map<String, Integer> ports) {
         static Answering of(RigDevice d) {
-            return new Answering(
-                    d.id(), d.name(), d.mac(), "127.0.0.1", d.headerPort(), d.rawPort());
+            Map<String, Integer> ports = new TreeMap<>();
+            d.ports().forEach(p -> ports.put(p.protocol().toString(), p.port()));
+            return new Answering(d.id(), d.name(), d.mac(), "127.0.0.1", ports);
         }
     }
 

@@ -1,5 +1,6 @@
 package app.jerboa.standin.device;
 
+import app.jerboa.core.profile.Protocol;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.IpPacket;
@@ -20,7 +21,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 
 /** One UDP port of a simulated head, in either form. Whatever arrives, it goes on serving. */
-public final class ViscaUdpPort implements AutoCloseable {
+public final class ViscaUdpPort implements DevicePort {
     private static final int LONGEST = 2048;
     private static final int CAMERA = 1;
 
@@ -55,6 +56,12 @@ public final class ViscaUdpPort implements AutoCloseable {
         return port;
     }
 
+    @Override
+    public Protocol protocol() {
+        return form == Form.HEADER ? Protocol.VISCA_IP : Protocol.VISCA_UDP;
+    }
+
+    @Override
     public int port() {
         return socket.getLocalPort();
     }

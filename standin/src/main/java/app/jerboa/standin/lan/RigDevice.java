@@ -4,17 +4,17 @@ import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.DevicePorts;
 import app.jerboa.standin.device.HeadState;
 import app.jerboa.standin.device.SimulatedHead;
-import app.jerboa.standin.device.ViscaUdpPort;
-import app.jerboa.wire.link.session.Form;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
-import java.net.InetSocketAddress;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Optional;
 
 /** One simulated device: its lead, its boot, its network settings, and the ports it answers on. */
@@ -34,8 +34,7 @@ public final class RigDevice {
     private NetworkSettings settings;
     private Optional<Instant> upAt = Optional.empty();
     private Optional<SimulatedHead> head = Optional.empty();
-    private Optional<ViscaUdpPort> headerPort = Optional.empty();
-    private Optional<ViscaUdpPort> rawPort = Optional.empty();
+    private List<DevicePort> ports = List.of();
 
     public RigDevice(String id, String name, String mac, Profile profile, InstantSource world) {
         this.id = id;
@@ -119,33 +118,30 @@ public final class RigDevice {
     }
 
     private void fallSilent() {
-        headerPort.ifPresent(ViscaUdpPort::close);
-        rawPort.ifPresent(ViscaUdpPort::close);
-        headerPort = Optional.empty();
-        rawPort = Optional.empty();
+        ports.forEach(DevicePort::close);
+        ports = List.of();
         head = Optional.empty();
     }
 
-    /** Also opens the ports once the boot is over. */
     public synchronized Phase phase() {
         if (upAt.isEmpty()) {
             return Phase.OFF;
         }
-        if (world.instant().isBefore(upAt.get())) {
-            return Phase.BOOTING;
-        }
-        if (head.isEmpty() && profile.head().isPresent()) {
+        return world.instant().isBefore(upAt.get()) ? Phase.BOOTING : Phase.UP;
+    }
+
+    /** Where it answers; opened when they are first asked for after its boot, none before. */
+    public synchronized List<DevicePort> ports() {
+        if (phase() == Phase.UP && head.isEmpty() && profile.head().isPresent()) {
             answer(profile.head().get());
         }
-        return Phase.UP;
+        return ports;
     }
 
     private void answer(Head facts) {
         SimulatedHead fresh = new SimulatedHead(facts, world, InstantSource.system());
-        InetSocketAddress any = new InetSocketAddress(InetAddress.getLoopbackAddress(), 0);
         try {
-            headerPort = Optional.of(ViscaUdpPort.open(any, Form.HEADER, fresh));
-            rawPort = Optional.of(ViscaUdpPort.open(any, Form.RAW, fresh));
+            ports = DevicePorts.open(profile, fresh, InetAddress.getLoopbackAddress());
         } catch (IOException e) {
             throw new UncheckedIOException("no loopback port free for " + name, e);
         }
@@ -164,13 +160,5 @@ public final class RigDevice {
 
     public synchronized Optional<SimulatedHead.Heard> lastDrive() {
         return head.flatMap(SimulatedHead::lastDrive);
-    }
-
-    public synchronized int headerPort() {
-        return headerPort.map(ViscaUdpPort::port).orElse(0);
-    }
-
-    public synchronized int rawPort() {
-        return rawPort.map(ViscaUdpPort::port).orElse(0);
     }
 }

@@ -38,6 +38,11 @@ public sealed interface ViscaRequest {
         return body().at(0) == 0x09;
     }
 
+    /** The answer has the shape that this inquiry asks for. */
+    default boolean answeredBy(ViscaReply.Answer answer) {
+        return false;
+    }
+
     /**
      * The whole frame.
      *
@@ -148,6 +153,11 @@ public sealed interface ViscaRequest {
     /** Asks for the version. */
     record AskVersion() implements ViscaRequest {
         @Override
+        public boolean answeredBy(ViscaReply.Answer answer) {
+            return answer.payload().size() == 7;
+        }
+
+        @Override
         public Octets body() {
             return Octets.of(0x09, 0x00, 0x02);
         }
@@ -161,6 +171,11 @@ public sealed interface ViscaRequest {
     /** Where do you point? */
     record AskPanTilt() implements ViscaRequest {
         @Override
+        public boolean answeredBy(ViscaReply.Answer answer) {
+            return answer.payload().size() == 8;
+        }
+
+        @Override
         public Octets body() {
             return Octets.of(0x09, 0x06, 0x12);
         }
@@ -173,6 +188,11 @@ public sealed interface ViscaRequest {
 
     /** How far are you zoomed in? */
     record AskZoom() implements ViscaRequest {
+        @Override
+        public boolean answeredBy(ViscaReply.Answer answer) {
+            return answer.payload().size() == 4;
+        }
+
         @Override
         public Octets body() {
             return Octets.of(0x09, 0x04, 0x47);

@@ -67,6 +67,8 @@ public final class ViscaWords {
                 }
             };
 
+    public static final String NOT_UNDERSTOOD = "not understood";
+
     private ViscaWords() {}
 
     public static String of(ViscaRequest request) {
@@ -96,6 +98,6 @@ public final class ViscaWords {
                 .toOptional()
                 .map(a -> of(a.request()))
                 .or(() -> ViscaReply.decode(frame).toOptional().map(ViscaWords::of))
-                .orElse("not understood");
+                .orElse(NOT_UNDERSTOOD);
     }
 }

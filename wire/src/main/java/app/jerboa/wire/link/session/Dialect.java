@@ -1,0 +1,41 @@
+package app.jerboa.wire.link.session;
+
+import app.jerboa.wire.octets.Octets;
+
+/**
+ * How requests and their replies stand in datagrams, and how long one waits for a reply. What a
+ * {@link Session} must know of a protocol, and all that it knows.
+ *
+ * @param <Q> a request
+ * @param <A> a reply
+ */
+interface Dialect<Q, A> {
+    /** How many sequence numbers there are; the session counts from 1 and wraps to 0. */
+    long sequences();
+
+    /**
+     * @param sequence of the request; a dialect without numbers on the wire leaves it out
+     */
+    Octets encode(Q request, long sequence);
+
+    /** What came in. */
+    Heard<A> read(Octets datagram);
+
+    /** This reply is what that request waits for. */
+    boolean settles(Q request, A reply);
+
+    /** It asks and changes nothing, so that it may be asked again. */
+    boolean asks(Q request);
+
+    /** What a request counts as when its resend was refused because the first was received. */
+    A received();
+
+    /** How often a request is sent, the first time included. */
+    int tries(Q request);
+
+    /** How long its answer is waited for before it is sent again. */
+    int millisToResend(Q request, int sent);
+
+    /** For the wire log. */
+    String words(Q request);
+}

@@ -1,0 +1,224 @@
+package app.jerboa.wire.link.session;
+
+import app.jerboa.wire.link.Transport;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.octets.Octets;
+import java.io.IOException;
+import java.time.InstantSource;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * Requests and replies over one transport: numbered, resent with the same number until answered or
+ * given up, matched. Knows no device and no protocol but through its {@link Dialect}. Frames go out
+ * first and are told to the log afterwards.
+ */
+final class Session<Q, A> {
+    /** A device may refuse so many numbers of one request at once; then it waits for its resend. */
+    private static final int QUICK_RENUMBERINGS = 1;
+
+    private final Transport transport;
+    private final Dialect<Q, A> dialect;
+    private final ScheduledExecutorService timer;
+    private final InstantSource clock;
+    private final WireLog log;
+    private final Map<Long, Exchange<Q, A>> underWay = new LinkedHashMap<>();
+    private final Runnable afresh;
+    private long nextSequence = 1;
+    private boolean closed;
+
+    /**
+     * @param afresh what starts the numbers anew at the device; does nothing in a dialect without
+     */
+    Session(
+            Transport transport,
+            Dialect<Q, A> dialect,
+            ScheduledExecutorService timer,
+            InstantSource clock,
+            WireLog log,
+            Runnable afresh) {
+        this.transport = transport;
+        this.dialect = dialect;
+        this.timer = timer;
+        this.clock = clock;
+        this.log = log;
+        this.afresh = afresh;
+        transport.listen(this::received);
+    }
+
+    synchronized boolean isClosed() {
+        return closed;
+    }
+
+    synchronized Exchange<Q, A> start(Q request, boolean polling) {
+        Exchange<Q, A> exchange = new Exchange<>(request, polling);
+        if (closed) {
+            exchange.reply.completeExceptionally(new NoAnswer("the link is closed"));
+            return exchange;
+        }
+        number(exchange);
+        sendAndWatch(exchange);
+        return exchange;
+    }
+
+    /** It is neither answered nor given up yet. */
+    synchronized boolean isUnderWay(Exchange<Q, A> exchange) {
+        return underWay.get(exchange.sequence) == exchange;
+    }
+
+    /** Sends it once more, beside its resends. */
+    synchronized void again(Exchange<Q, A> exchange) {
+        write(exchange.datagram, dialect.words(exchange.request), exchange.polling);
+    }
+
+    /** It is waited for no longer. */
+    synchronized void abandon(Exchange<Q, A> exchange, String why) {
+        if (underWay.remove(exchange.sequence, exchange)) {
+            fail(exchange, why);
+        }
+    }
+
+    private void number(Exchange<Q, A> exchange) {
+        while (underWay.containsKey(nextSequence)) {
+            nextSequence = (nextSequence + 1) % dialect.sequences();
+        }
+        exchange.sequence = nextSequence;
+        nextSequence = (nextSequence + 1) % dialect.sequences();
+        exchange.datagram = dialect.encode(exchange.request, exchange.sequence);
+        underWay.put(exchange.sequence, exchange);
+    }
+
+    private synchronized void sendAndWatch(Exchange<Q, A> exchange) {
+        if (closed || !isUnderWay(exchange)) {
+            return;
+        }
+        if (exchange.sent >= dialect.tries(exchange.request)) {
+            abandon(exchange, "no answer to \"" + dialect.words(exchange.request) + "\"");
+            return;
+        }
+        exchange.sent++;
+        int millis = dialect.millisToResend(exchange.request, exchange.sent);
+        try {
+            timer.schedule(() -> sendAndWatch(exchange), millis, TimeUnit.MILLISECONDS);
+        } finally {
+            again(exchange);
+        }
+    }
+
+    /** On another thread: whoever waits may call back into this link, which is locked here. */
+    private void fail(Exchange<Q, A> exchange, String why) {
+        Runnable tell = () -> exchange.reply.completeExceptionally(new NoAnswer(why));
+        try {
+            timer.execute(tell);
+        } catch (RejectedExecutionException stopping) {
+            tell.run();
+        }
+    }
+
+    /** Sends what is no request and waits for nothing. */
+    void write(Octets datagram, String meaning, boolean polling) {
+        String said = meaning;
+        try {
+            transport.send(datagram);
+        } catch (IOException e) {
+            // Nothing listens there just now: the same to us as a lost datagram, and resent like
+            // one.
+            said = meaning + " (not sent: nothing listens there)";
+        }
+        note(WireLog.Direction.SENT, datagram, said, polling);
+    }
+
+    private void note(
+            WireLog.Direction direction, Octets datagram, String meaning, boolean polling) {
+        log.add(new WireLog.Entry(clock.instant(), direction, datagram, meaning, polling));
+    }
+
+    /** A reply and the request it belongs to. */
+    private record Matched<Q, A>(Exchange<Q, A> exchange, A reply) {}
+
+    /** The waiting one is told outside the lock: it may call back into this link. */
+    private void received(Octets datagram) {
+        Heard<A> heard = dialect.read(datagram);
+        Optional<Matched<Q, A>> matched = match(heard);
+        boolean polling = matched.map(m -> m.exchange().polling).orElse(false);
+        note(WireLog.Direction.RECEIVED, datagram, heard.words(), polling);
+        matched.ifPresent(m -> m.exchange().reply.complete(m.reply()));
+    }
+
+    private synchronized Optional<Matched<Q, A>> match(Heard<A> heard) {
+        if (heard instanceof Heard.Reply<A> it) {
+            Optional<Exchange<Q, A>> exchange = requestFor(it);
+            exchange.ifPresent(e -> underWay.remove(e.sequence));
+            return exchange.map(e -> new Matched<>(e, it.reply()));
+        } else if (heard instanceof Heard.NumberRefused<A> it) {
+            return numberRefused(underWay.get(it.sequence()));
+        } else if (heard instanceof Heard.NotReadable<A> it) {
+            Exchange<Q, A> exchange = underWay.get(it.sequence());
+            boolean endless =
+                    exchange != null && dialect.tries(exchange.request) == Integer.MAX_VALUE;
+            if (exchange != null && !endless) {
+                abandon(
+                        exchange,
+                        "the camera could not read \"" + dialect.words(exchange.request) + "\"");
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Without a sequence, a reply belongs to the oldest request of its kind. */
+    private Optional<Exchange<Q, A>> requestFor(Heard.Reply<A> heard) {
+        return heard.sequence()
+                .map(s -> Optional.ofNullable(underWay.get(s)))
+                .orElseGet(
+                        () ->
+                                underWay.values().stream()
+                                        .filter(e -> dialect.settles(e.request, heard.reply()))
+                                        .findFirst())
+                .filter(e -> dialect.settles(e.request, heard.reply()));
+    }
+
+    /**
+     * A number refused on a resend means that the first was received: a command is done with, an
+     * inquiry is asked anew. A number refused at once is given anew after a fresh start.
+     */
+    private Optional<Matched<Q, A>> numberRefused(Exchange<Q, A> exchange) {
+        if (exchange == null) {
+            return Optional.empty();
+        }
+        underWay.remove(exchange.sequence);
+        boolean first = exchange.sent == 1;
+        if (!first && exchange.renumbered == 0 && !dialect.asks(exchange.request)) {
+            return Optional.of(new Matched<>(exchange, dialect.received()));
+        }
+        if (first) {
+            startAfresh();
+        }
+        number(exchange);
+        if (++exchange.renumbered <= QUICK_RENUMBERINGS) {
+            again(exchange);
+        }
+        return Optional.empty();
+    }
+
+    /** Counts from 1 again, and tells the device. */
+    synchronized void startAfresh() {
+        nextSequence = 1;
+        afresh.run();
+    }
+
+    void close() {
+        List<Exchange<Q, A>> left;
+        synchronized (this) {
+            closed = true;
+            left = List.copyOf(underWay.values());
+            underWay.clear();
+        }
+        transport.close();
+        left.forEach(e -> fail(e, "the link was closed"));
+    }
+}

@@ -1,0 +1,120 @@
+package app.jerboa.wire.link.session;
+
+import app.jerboa.wire.octets.Octets;
+import app.jerboa.wire.visca.IpPacket;
+import app.jerboa.wire.visca.ViscaReply;
+import app.jerboa.wire.visca.ViscaRequest;
+import app.jerboa.wire.visca.ViscaWords;
+import java.util.Optional;
+
+/** VISCA in datagrams, with its header or bare, to the one camera of a network link. */
+final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
+    /** Resend after this long without an answer. */
+    static final int TIMEOUT_MILLIS = 250;
+
+    static final int TRIES = 3;
+
+    /** A stop is repeated faster at first: 40 times 75 ms, then like all else, until answered. */
+    private static final int STOP_TIMEOUT_MILLIS = 75;
+
+    private static final int QUICK_STOPS = 40;
+    private static final int CAMERA = 1;
+
+    private final Form form;
+
+    ViscaDialect(Form form) {
+        this.form = form;
+    }
+
+    static boolean stops(ViscaRequest request) {
+        return request.equals(ViscaRequest.Drive.STOP) || request.equals(ViscaRequest.Zoom.STOP);
+    }
+
+    @Override
+    public long sequences() {
+        return IpPacket.SEQUENCES;
+    }
+
+    @Override
+    public Octets encode(ViscaRequest request, long sequence) {
+        Octets frame = request.encode(CAMERA);
+        if (form == Form.RAW) {
+            return frame;
+        }
+        IpPacket.Type type = request.inquiry() ? IpPacket.Type.INQUIRY : IpPacket.Type.COMMAND;
+        return new IpPacket(type, sequence, frame).encode();
+    }
+
+    @Override
+    public Heard<ViscaReply> read(Octets datagram) {
+        return form == Form.RAW
+                ? frame(datagram, Optional.empty())
+                : IpPacket.decode(datagram)
+                        .toOptional()
+                        .map(ViscaDialect::packet)
+                        .orElseGet(() -> new Heard.Other<>(ViscaWords.NOT_UNDERSTOOD));
+    }
+
+    private static Heard<ViscaReply> packet(IpPacket packet) {
+        Octets payload = packet.payload();
+        if (packet.type() == IpPacket.Type.CONTROL_REPLY) {
+            String words = ViscaWords.ofControlReply(payload);
+            return payload.equals(IpPacket.SEQUENCE_ERROR)
+                    ? new Heard.NumberRefused<>(packet.sequence(), words)
+                    : payload.equals(IpPacket.MESSAGE_ERROR)
+                            ? new Heard.NotReadable<>(packet.sequence(), words)
+                            : new Heard.Other<>(words);
+        }
+        return packet.type() == IpPacket.Type.REPLY
+                ? frame(payload, Optional.of(packet.sequence()))
+                : new Heard.Other<>(ViscaWords.of(payload));
+    }
+
+    private static Heard<ViscaReply> frame(Octets frame, Optional<Long> sequence) {
+        String words = ViscaWords.of(frame);
+        return ViscaReply.decode(frame)
+                .toOptional()
+                .<Heard<ViscaReply>>map(r -> new Heard.Reply<>(r, sequence, words))
+                .orElseGet(() -> new Heard.Other<>(words));
+    }
+
+    /**
+     * A command is settled by its acknowledgement alone: a completion may belong to the command
+     * before it. An inquiry is settled by an answer of its own shape.
+     */
+    @Override
+    public boolean settles(ViscaRequest request, ViscaReply reply) {
+        if (reply instanceof ViscaReply.Refused) {
+            return true;
+        }
+        return request.inquiry()
+                ? reply instanceof ViscaReply.Answer answer && request.answeredBy(answer)
+                : reply instanceof ViscaReply.Ack;
+    }
+
+    @Override
+    public boolean asks(ViscaRequest request) {
+        return request.inquiry();
+    }
+
+    @Override
+    public ViscaReply received() {
+        return new ViscaReply.Ack(0);
+    }
+
+    /** A stop is never given up. */
+    @Override
+    public int tries(ViscaRequest request) {
+        return stops(request) ? Integer.MAX_VALUE : TRIES;
+    }
+
+    @Override
+    public int millisToResend(ViscaRequest request, int sent) {
+        return stops(request) && sent < QUICK_STOPS ? STOP_TIMEOUT_MILLIS : TIMEOUT_MILLIS;
+    }
+
+    @Override
+    public String words(ViscaRequest request) {
+        return ViscaWords.of(request);
+    }
+}
