@@ -62,7 +62,7 @@ export function BottomLine({ job, trouble, lost, onSeen }: Props) {
             whiteSpace: 'nowrap',
           }}
         >
-          {log && log.text ? `${timeOfDay(log.at)} ${log.person}: ${log.text}` : ''}
+          {log && log.text ? `${timeOfDay(log.at, job.site.clock)} ${log.person}: ${log.text}` : ''}
         </Box>
       )}
     </Box>

@@ -3,6 +3,7 @@ import Paper from '@mui/material/Paper'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useState } from 'react'
+import { ofDevice } from '../../shared/api/about'
 import { editing, rights } from '../../shared/api/changes'
 import type { Changes, Device, Finding, Job, Line } from '../../shared/api/types'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
@@ -118,10 +119,6 @@ const subnetOf = (job: Job, d: Device) =>
 const keyOf = (line?: Line) => line?.key?.number ?? ''
 
 const worst = (findings: readonly Finding[], d: Device) =>
-  findings.filter(
-    (f) =>
-      f.discipline === 'addresses' &&
-      f.severity !== 'note' &&
-      f.waiver === null &&
-      f.deviceIds.includes(d.id),
+  ofDevice(findings, d.id).filter(
+    (f) => f.discipline === 'addresses' && f.severity !== 'note' && f.waiver === null,
   )

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Drawer from '@mui/material/Drawer'
+import { ofDevice } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import { useChange } from '../../shared/api/job'
@@ -58,7 +59,7 @@ export function RunDrawer({ job, run: id, onClose }: Props) {
 /** Findings whose two devices this run joins. */
 function found(job: Job, run: RunDetail): readonly Finding[] {
   const ends = [run.from.device, run.to.device]
-  return job.findings.filter(
+  return ofDevice(job.findings, run.from.device).filter(
     (f) => f.severity !== 'note' && f.deviceIds.length === 2 && f.deviceIds.every((d) => ends.includes(d)),
   )
 }

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Paper from '@mui/material/Paper'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import type { DragEvent } from 'react'
+import { ofDevice } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
@@ -217,12 +218,8 @@ interface StopsProps {
 
 /** That something stops a camera at one station; the margin says what. */
 function Stops({ job, camera, fields }: StopsProps) {
-  const stops = job.findings.filter(
-    (f) =>
-      f.severity === 'stop' &&
-      f.waiver === null &&
-      fields.includes(f.field) &&
-      f.deviceIds.includes(camera.id),
+  const stops = ofDevice(job.findings, camera.id).filter(
+    (f) => f.severity === 'stop' && f.waiver === null && fields.includes(f.field),
   )
   if (stops.length === 0) return null
   return (

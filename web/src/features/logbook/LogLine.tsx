@@ -22,7 +22,7 @@ export function LogLine({ job, entry }: { readonly job: Job; readonly entry: Log
       }}
     >
       <span className="mono" style={{ whiteSpace: 'nowrap' }}>
-        {timeOfDay(entry.at)}
+        {timeOfDay(entry.at, job.site.clock)}
       </span>
       <b>{entry.person}</b>
       <Box component="span" sx={{ color: 'text.secondary' }}>

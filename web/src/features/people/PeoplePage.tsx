@@ -17,7 +17,7 @@ import { Trouble } from '../../shared/ui/Trouble'
 import { InviteForm } from './InviteForm'
 import { roles } from './roles'
 
-/** Who belongs to this job, with which part, and who is invited. */
+/** Who belongs to this job, in which role, and who is invited. */
 export function PeoplePage({ job }: { readonly job: Job }) {
   const queries = useQueryClient()
   const path = `/api/jobs/${job.id}/people`
@@ -82,7 +82,7 @@ export function PeoplePage({ job }: { readonly job: Job }) {
       {manage && <InviteForm job={job} />}
       {people.data?.invitations.map((i) => (
         <Box key={i.id} sx={{ mt: 1 }}>
-          Invitation as <b>{i.role}</b> by {i.invitedBy}, good until {dayAndTime(i.expiresAt)}{' '}
+          Invitation as <b>{i.role}</b> by {i.invitedBy}, good until {dayAndTime(i.expiresAt, job.site.clock)}{' '}
           <Button size="small" onClick={() => remove.mutate(`invitations/${i.id}`)}>
             Withdraw
           </Button>

@@ -8,6 +8,7 @@ import { EditCell } from '../../shared/ui/EditCell'
 import { Fact } from '../../shared/ui/Fact'
 
 const units = { m: 'metres', ft: 'feet' }
+const clocks = { '24-hour': '14:03, by 24 hours', '12-hour': '2:03 PM, by 12 hours' }
 const numbering = {
   numbers: 'numbers: L1, L2, L3',
   letters: 'letters: LA, LB, LC',
@@ -49,6 +50,7 @@ export function Habits({ job }: { readonly job: Job }) {
       </Box>
       <Fact name="Picture format">{choice('standard', site.standard, 'Picture format', formats)}</Fact>
       <Fact name="Lengths in">{choice('units', site.units, 'Lengths in', units)}</Fact>
+      <Fact name="Times are read">{choice('clock', site.clock, 'Clock', clocks)}</Fact>
       <Fact name="Cameras are">{choice('numbering', site.numbering, 'Numbering', numbering)}</Fact>
       <Fact name="Power kept free">
         {text(

@@ -1,5 +1,40 @@
-import type { Finding } from './types'
+import type { Finding, Fix } from './types'
 
 /** Findings of some disciplines, in their order. */
 export const about = (findings: readonly Finding[], disciplines: readonly string[]): readonly Finding[] =>
   findings.filter((f) => disciplines.includes(f.discipline))
+
+/** An index that is made once for each list of findings and goes with it. */
+function once<T>(make: (findings: readonly Finding[]) => T) {
+  const made = new WeakMap<readonly Finding[], T>()
+  return (findings: readonly Finding[]): T => {
+    const known = made.get(findings)
+    if (known !== undefined) return known
+    const index = make(findings)
+    made.set(findings, index)
+    return index
+  }
+}
+
+function groups<K>(findings: readonly Finding[], keysOf: (f: Finding) => Iterable<K>) {
+  const index = new Map<K, Finding[]>()
+  for (const f of findings)
+    for (const key of new Set(keysOf(f))) {
+      const group = index.get(key)
+      if (group) group.push(f)
+      else index.set(key, [f])
+    }
+  return index
+}
+
+const byDevice = once((findings) => groups(findings, (f) => f.deviceIds))
+const byFix = once((findings) => groups(findings, (f) => f.fixes.map((x) => JSON.stringify(x.changes))))
+const none: readonly Finding[] = []
+
+/** Those that concern a device, in their order. */
+export const ofDevice = (findings: readonly Finding[], device: number): readonly Finding[] =>
+  byDevice(findings).get(device) ?? none
+
+/** Those that offer the very same change: one cause, one fix. */
+export const sameFix = (findings: readonly Finding[], fix: Fix): readonly Finding[] =>
+  byFix(findings).get(JSON.stringify(fix.changes)) ?? none

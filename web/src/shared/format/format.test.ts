@@ -23,6 +23,9 @@ describe('moment', () => {
     expect(day(midnight)).toBe('4 Mar 2026')
     expect(weekday(late)).toMatch(/^Friday,? 27 November 2026$/)
     expect(dayAndTime(late)).toBe('27 Nov 2026, 23:29')
+    expect(timeOfDay(late, '12-hour')).toBe('11:29 PM')
+    expect(timeOfDay(midnight, '12-hour')).toBe('12:05 AM')
+    expect(dayAndTime(late, '12-hour')).toBe('27 Nov 2026, 11:29 PM')
   })
   it.each([timeOfDay, day, weekday, dayAndTime])('is empty for none', (say) => {
     expect(say('1970-01-01T00:00:00Z')).toBe('')

@@ -1,7 +1,10 @@
-// Instants as a house reads them that counts 24 hours, whatever the browser's own habit: a day is never
-// mistaken for a month.
+// Instants as the house reads them, by the job's habit and not the browser's: a day is never mistaken for a
+// month.
 
-const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+const CLOCKS: Readonly<Record<string, Intl.DateTimeFormat>> = {
+  '24-hour': new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }),
+  '12-hour': new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' }),
+}
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 const WEEKDAY = new Intl.DateTimeFormat('en-GB', {
   weekday: 'long',
@@ -15,8 +18,11 @@ const shown = (iso: string, format: Intl.DateTimeFormat) => {
   return at.getTime() > 0 ? format.format(at) : ''
 }
 
-/** "14:03"; empty for none. */
-export const timeOfDay = (iso: string) => shown(iso, CLOCK)
+/** "14:03", or "2:03 PM" in a house that counts 12 hours; empty for none. */
+export const timeOfDay = (iso: string, clock = '24-hour') => {
+  const format = CLOCKS[clock]
+  return format ? shown(iso, format) : ''
+}
 
 /** "27 Nov 2026"; empty for none. */
 export const day = (iso: string) => shown(iso, DAY)
@@ -25,4 +31,5 @@ export const day = (iso: string) => shown(iso, DAY)
 export const weekday = (iso: string) => shown(iso, WEEKDAY)
 
 /** "27 Nov 2026, 14:03"; empty for none. */
-export const dayAndTime = (iso: string) => [day(iso), timeOfDay(iso)].filter((w) => w !== '').join(', ')
+export const dayAndTime = (iso: string, clock = '24-hour') =>
+  [day(iso), timeOfDay(iso, clock)].filter((w) => w !== '').join(', ')

@@ -1,11 +1,15 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { Link as RouterLink } from 'react-router'
+import { Link as RouterLink, useLocation } from 'react-router'
+import { sameFix } from '../api/about'
 import { rights } from '../api/changes'
 import type { Finding, Fix, Job } from '../api/types'
 import { FixDialog } from './FixDialog'
 import { Waive, WaivedNote } from './Waive'
+
+/** So many are drawn at first, and so many more at a time. */
+const MOST = 100
 
 interface Props {
   readonly job: Job
@@ -20,6 +24,10 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
   const [choice, setFolded] = useState<boolean>()
   const folded = choice ?? (wanted || findings.length === 0)
   const [chosen, setChosen] = useState<Fix>()
+  const [wished, setShown] = useState(MOST)
+  const { hash } = useLocation()
+  // One that is jumped to is drawn, however far down it stands.
+  const shown = Math.max(wished, findings.findIndex((f) => hash === `#finding-${f.code}`) + 1)
   if (folded) {
     return (
       <Button
@@ -52,12 +60,19 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
         </Button>
       </Box>
       {findings.length === 0 && <p>Nothing stands against this page.</p>}
-      {findings.map((f) =>
-        f.waiver === null ? (
-          <FindingNote key={f.key} job={job} finding={f} all={findings} onFix={setChosen} />
-        ) : (
-          <WaivedNote key={f.key} job={job} finding={f} waiver={f.waiver} />
-        ),
+      {findings
+        .slice(0, shown)
+        .map((f) =>
+          f.waiver === null ? (
+            <FindingNote key={f.key} job={job} finding={f} all={findings} onFix={setChosen} />
+          ) : (
+            <WaivedNote key={f.key} job={job} finding={f} waiver={f.waiver} />
+          ),
+        )}
+      {findings.length > shown && (
+        <Button size="small" onClick={() => setShown(shown + MOST)} sx={{ my: 1 }}>
+          Show {Math.min(MOST, findings.length - shown)} more of {findings.length}
+        </Button>
       )}
       {chosen && (
         <FixDialog
@@ -133,10 +148,7 @@ const MADE_ELSEWHERE = new Set(['SEC-DEFAULT', 'SEC-REUSE'])
 
 /** Names the other findings that offer the very same change: one cause, one fix. */
 function alsoClears(fix: Fix, finding: Finding, all: readonly Finding[]) {
-  const same = JSON.stringify(fix.changes)
-  const others = all.filter(
-    (f) => f.key !== finding.key && f.fixes.some((x) => JSON.stringify(x.changes) === same),
-  )
+  const others = sameFix(all, fix).filter((f) => f.key !== finding.key)
   if (others.length === 0) return null
   return (
     <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', mt: 0.5 }}>

@@ -25,6 +25,8 @@ public enum Field {
             "numbering",
             FieldType.choice("numbers", "letters", "from-zero"),
             "numbers"),
+    /** How times of day are read out. */
+    CLOCK(ItemKind.SITE, "clock", FieldType.choice("24-hour", "12-hour"), "24-hour"),
     /** Share of a power budget that is kept free, in per cent. */
     POWER_HEADROOM(ItemKind.SITE, "powerHeadroom", FieldType.number(0, 80), "20"),
     /** Share of a link that is kept free, in per cent. */

@@ -11,6 +11,7 @@ import java.util.OptionalInt;
  * How this house likes things done.
  *
  * @param standard the one picture format of the job, for example {@code 1080p50}
+ * @param clock how times of day are read out, 24-hour or 12-hour
  * @param powerHeadroom share of a power budget kept free, 0 to 80 per cent
  * @param linkHeadroom share of a link kept free, 0 to 80 per cent
  * @param fixingFactor how many times what hangs overhead its fixing must hold
@@ -23,6 +24,7 @@ import java.util.OptionalInt;
 public record Habits(
         String standard,
         Numbering numbering,
+        String clock,
         int powerHeadroom,
         int linkHeadroom,
         int fixingFactor,

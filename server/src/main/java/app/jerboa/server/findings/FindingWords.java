@@ -14,6 +14,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.LongFunction;
 import java.util.stream.Collectors;
@@ -89,18 +90,23 @@ public class FindingWords {
         if (!edits.isEmpty()) {
             return edits.stream()
                     .filter(e -> edits.size() == 1 || !silent(e))
-                    .map(e -> phrase(e, names.apply(e.item().id()), names))
+                    .map(e -> phrase(e, named(e.item().id(), names), names))
                     .distinct()
                     .collect(Collectors.joining(", "));
         }
         return adds.isEmpty()
                 ? fix.changes().removes().stream()
-                        .map(i -> names.apply(i.ref().id()))
+                        .map(i -> named(i.ref().id(), names))
                         .collect(Collectors.joining(", "))
                 : adds.stream()
                         .map(i -> i.text(Field.NAME))
                         .filter(name -> !name.isEmpty())
                         .collect(Collectors.joining(", "));
+    }
+
+    /** Blank for what has no name of its own, such as the job itself. */
+    private static String named(long item, LongFunction<String> names) {
+        return Objects.requireNonNullElse(names.apply(item), "");
     }
 
     /** What goes without saying beside the other edits of a fix. */
@@ -133,6 +139,10 @@ public class FindingWords {
         boolean points = edit.field().type().target().isPresent() && !after.isEmpty();
         return Words.say(
                 said.isEmpty() ? "fix-part" : "fix-part." + said,
-                Map.of("name", name, "after", points ? names.apply(Long.parseLong(after)) : after));
+                Map.of(
+                        "name",
+                        name,
+                        "after",
+                        points ? named(Long.parseLong(after), names) : after));
     }
 }

@@ -105,6 +105,7 @@ final class JobBodies {
                 site.units(),
                 habits.standard(),
                 habits.numbering().word(),
+                habits.clock(),
                 habits.powerHeadroom(),
                 habits.linkHeadroom(),
                 habits.fixingFactor(),

@@ -51,6 +51,7 @@ public record JobView(
             String units,
             String standard,
             String numbering,
+            String clock,
             int powerHeadroom,
             int linkHeadroom,
             int fixingFactor,

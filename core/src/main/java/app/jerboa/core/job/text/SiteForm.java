@@ -20,6 +20,7 @@ final class SiteForm {
                     .text(Field.UNITS, Site::units)
                     .text(Field.STANDARD, s -> s.habits().standard())
                     .text(Field.NUMBERING, s -> s.habits().numbering().word())
+                    .text(Field.CLOCK, s -> s.habits().clock())
                     .whole(Field.POWER_HEADROOM, s -> s.habits().powerHeadroom())
                     .whole(Field.LINK_HEADROOM, s -> s.habits().linkHeadroom())
                     .whole(Field.FIXING_FACTOR, s -> s.habits().fixingFactor())
@@ -49,6 +50,7 @@ final class SiteForm {
                 new Habits(
                         t.text(Field.STANDARD),
                         Numbering.of(t.text(Field.NUMBERING)),
+                        t.text(Field.CLOCK),
                         t.whole(Field.POWER_HEADROOM),
                         t.whole(Field.LINK_HEADROOM),
                         t.whole(Field.FIXING_FACTOR),
