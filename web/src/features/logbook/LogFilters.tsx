@@ -2,8 +2,10 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
+import { useState } from 'react'
 import type { ReactNode } from 'react'
 import type { Job } from '../../shared/api/types'
+import { day, dayTyped } from '../../shared/format/moment'
 import { kinds } from './kinds'
 import type { LogFilter } from './useLogbook'
 import { ANY } from './useLogbook'
@@ -18,7 +20,7 @@ interface Props {
 /** Device, person, kind, day. */
 export function LogFilters({ job, people, filter, onFilter }: Props) {
   return (
-    <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mt: 1 }}>
+    <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
       <Choice
         label="Device"
         value={filter.device === 0 ? '' : String(filter.device)}
@@ -44,18 +46,36 @@ export function LogFilters({ job, people, filter, onFilter }: Props) {
           </MenuItem>
         ))}
       </Choice>
-      <TextField
-        type="date"
-        label="Day"
-        value={filter.day}
-        onChange={(e) => onFilter({ ...filter, day: e.target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
-        sx={{ width: 160 }}
-      />
+      <DayField key={filter.day} day={filter.day} onDay={(wanted) => onFilter({ ...filter, day: wanted })} />
       {JSON.stringify(filter) !== JSON.stringify(ANY) && (
         <Button onClick={() => onFilter(ANY)}>Show all</Button>
       )}
     </Box>
+  )
+}
+
+/** A day in words: the browser's own field would say it by the browser's habit. */
+function DayField({ day: taken, onDay }: { readonly day: string; readonly onDay: (day: string) => void }) {
+  const [typed, setTyped] = useState(taken === '' ? '' : day(taken))
+  const [wrong, setWrong] = useState(false)
+  const take = () => {
+    const wanted = typed.trim() === '' ? '' : dayTyped(typed)
+    setWrong(wanted === undefined)
+    if (wanted !== undefined && wanted !== taken) onDay(wanted)
+  }
+  return (
+    <TextField
+      label="Day"
+      placeholder="27 Nov 2026"
+      value={typed}
+      onChange={(e) => setTyped(e.target.value)}
+      onBlur={take}
+      onKeyDown={(e) => e.key === 'Enter' && take()}
+      error={wrong}
+      helperText={wrong ? 'Like 27 Nov 2026' : undefined}
+      slotProps={{ inputLabel: { shrink: true } }}
+      sx={{ width: 170 }}
+    />
   )
 }
 

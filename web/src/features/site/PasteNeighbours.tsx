@@ -77,9 +77,9 @@ export function PasteNeighbours({ job }: { readonly job: Job }) {
     { title: 'What it means', cell: (n) => states[n.state] ?? n.state },
   ]
   return (
-    <Paper sx={{ p: 2 }}>
+    <Paper sx={{ p: 2, mb: 2 }}>
       <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 1 }}>
-        Who is there already
+        What is there already
       </Box>
       <TextField
         fullWidth

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { bits, dotted } from './address'
 import { duration } from './duration'
-import { day, dayAndTime, timeOfDay, weekday } from './moment'
+import { day, dayAndTime, dayTyped, timeOfDay, weekday } from './moment'
 
 describe('duration', () => {
   it.each([
@@ -48,4 +48,19 @@ describe('dotted', () => {
   it.each(['0.0.0.0', '10.44.8.21', '192.168.77.250', '255.255.255.255'])('%s and back', (address) =>
     expect(dotted(bits(address) ?? -1)).toBe(address),
   )
+})
+
+describe('a day as it is typed', () => {
+  it.each([
+    ['27 Nov 2026', '2026-11-27'],
+    ['1 march 2027', '2027-03-01'],
+    [' 2026-11-27 ', '2026-11-27'],
+    ['29 Feb 2028', '2028-02-29'],
+    ['29 Feb 2027', undefined],
+    ['31 Apr 2026', undefined],
+    ['5/6/2026', undefined],
+    ['2026-13-01', undefined],
+    ['27 Foo 2026', undefined],
+    ['', undefined],
+  ])('%s is %s', (typed, expected) => expect(dayTyped(typed)).toBe(expected))
 })

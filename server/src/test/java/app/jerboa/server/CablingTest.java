@@ -97,6 +97,7 @@ class CablingTest extends RunningServer {
         String dome = path("L13 DC");
         JsonNode now = asha.get(dome).json();
         assertThat(now.get("texts").get("metres").asString()).isEqualTo("42");
+        assertThat(now.get("usualGauge").asInt()).as("what its sums reckon with").isEqualTo(24);
         assertThat(result(now.get("sums"), "Volts at the device")).isEqualTo("6.79 V");
         assertThat(result(now.get("sums"), "Longest that works")).isEqualTo("15.4 m");
         JsonNode raised =

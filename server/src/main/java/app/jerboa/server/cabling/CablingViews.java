@@ -105,7 +105,7 @@ final class CablingViews {
     }
 
     private static OptionalInt usualGauge(Cable cable) {
-        return cable.gauges().stream().mapToInt(Integer::intValue).findFirst();
+        return cable.powers() ? OptionalInt.of(cable.usualGauge()) : OptionalInt.empty();
     }
 
     private RunRow row(Run run) {
