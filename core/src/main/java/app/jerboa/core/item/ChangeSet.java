@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
 /**
  * What one command does to a job, all or nothing: first adds, then edits in their order, then
@@ -32,12 +31,12 @@ public record ChangeSet(List<Item> adds, List<Edit> edits, List<Item> removes) {
         return new ChangeSet(List.of(), List.of(), List.of(items));
     }
 
-    /** Both, as one change. */
-    public ChangeSet and(ChangeSet other) {
+    /** All of them as one, in their order. O(n). */
+    public static ChangeSet all(List<ChangeSet> parts) {
         return new ChangeSet(
-                Stream.concat(adds.stream(), other.adds.stream()).toList(),
-                Stream.concat(edits.stream(), other.edits.stream()).toList(),
-                Stream.concat(removes.stream(), other.removes.stream()).toList());
+                parts.stream().flatMap(c -> c.adds.stream()).toList(),
+                parts.stream().flatMap(c -> c.edits.stream()).toList(),
+                parts.stream().flatMap(c -> c.removes.stream()).toList());
     }
 
     public boolean isEmpty() {

@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -198,9 +200,24 @@ public record Job(
 
     /** The password of a device, if one is kept. */
     public Optional<Secret> password(DeviceId device) {
-        return secrets.stream()
-                .filter(s -> s.isPassword() && s.device().equals(Optional.of(device)))
-                .findFirst();
+        Passwords kept =
+                worked(
+                        Passwords.class,
+                        EnumSet.of(ItemKind.SECRET),
+                        Passwords.class,
+                        this::passwords);
+        return Optional.ofNullable(kept.byDevice.get(device));
+    }
+
+    /** The first of each device. */
+    private record Passwords(Map<DeviceId, Secret> byDevice) {}
+
+    private Passwords passwords() {
+        Map<DeviceId, Secret> first = new HashMap<>();
+        secrets.stream()
+                .filter(Secret::isPassword)
+                .forEach(s -> s.device().ifPresent(d -> first.putIfAbsent(d, s)));
+        return new Passwords(first);
     }
 
     /** A line as people here call it: L1, LA or L0. */

@@ -58,13 +58,13 @@ class SecretService {
                 job,
                 stored -> {
                     List<Device> all = devices.stream().distinct().map(stored::need).toList();
-                    ChangeSet changes = ChangeSet.NONE;
+                    List<ChangeSet> changes = new ArrayList<>();
                     for (Device d : all) {
                         String made = NewSecret.of(SecretPolicy.of(d.profile()), random);
                         String user = d.profile().access().map(Access::user).orElse("");
-                        changes = changes.and(password(stored.job(), d, user, made));
+                        changes.add(password(stored.job(), d, user, made));
                     }
-                    return changes.numbered(stored.nextItem());
+                    return ChangeSet.all(changes).numbered(stored.nextItem());
                 },
                 by);
     }

@@ -127,6 +127,12 @@ public final class SimulatedHead {
                     new ZoomPosition((int) Math.round(state.zoom() * ZoomPosition.TELE)).answer());
         }
 
+        @Override
+        public Void sent(ViscaRequest.Sent it) {
+            reply.accept(new ViscaReply.Refused(0, ViscaError.SYNTAX));
+            return null;
+        }
+
         private int counts(double degrees) {
             return (int) Math.round(degrees * facts.countsPerDegree());
         }

@@ -16,6 +16,10 @@ public sealed interface ViscaReply {
         R refused(Refused it);
 
         R answer(Answer it);
+
+        R addressesSet(AddressesSet it);
+
+        R networkChanged(NetworkChanged it);
     }
 
     Octets body();
@@ -29,6 +33,10 @@ public sealed interface ViscaReply {
     }
 
     static Decoded<ViscaReply> decode(Octets frame) {
+        Decoded<ViscaReply> back = AddressesSet.read(frame);
+        if (back instanceof Decoded.Accepted) {
+            return back;
+        }
         boolean whole = frame.size() >= 3 && frame.at(frame.size() - 1) == ViscaFramer.END;
         boolean fromCamera =
                 whole && frame.at(0) >= 0x90 && frame.at(0) <= 0xF0 && (frame.at(0) & 0x0F) == 0;
@@ -43,6 +51,7 @@ public sealed interface ViscaReply {
                             ? exact(frame, new Completed(low))
                             : exact(frame, new Answer(frame.slice(2, frame.size() - 1)));
             case 0x60 -> refused(frame, low);
+            case 0x30 -> exact(frame, new NetworkChanged());
             default -> Decoded.rejected(frame, "no reply known by these octets");
         };
     }
@@ -110,6 +119,65 @@ public sealed interface ViscaReply {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.answer(this);
+        }
+    }
+
+    /**
+     * An address-set came back from the end of a chain.
+     *
+     * @param cameras that took a number, 0 to 7
+     */
+    record AddressesSet(int cameras) implements ViscaReply {
+        private static final int CHAIN = 7;
+        private static final int BROADCAST = 0x88;
+        private static final int ADDRESS_SET = 0x30;
+
+        public AddressesSet {
+            if (cameras < 0 || cameras > CHAIN) {
+                throw new IllegalArgumentException("a chain has 0 to 7 cameras, got " + cameras);
+            }
+        }
+
+        private static Decoded<ViscaReply> read(Octets frame) {
+            boolean back =
+                    frame.size() == 4
+                            && frame.at(0) == BROADCAST
+                            && frame.at(1) == ADDRESS_SET
+                            && frame.at(2) >= 1
+                            && frame.at(2) <= CHAIN + 1
+                            && frame.at(3) == ViscaFramer.END;
+            return back
+                    ? Decoded.accepted(new AddressesSet(frame.at(2) - 1))
+                    : Decoded.rejected(frame, "no address-set that came back");
+        }
+
+        @Override
+        public Octets body() {
+            return Octets.of(ADDRESS_SET, cameras + 1);
+        }
+
+        /** It is no camera's own: it goes round as a broadcast. */
+        @Override
+        public Octets encode(int camera) {
+            return Octets.of(BROADCAST).plus(body()).plus(Octets.of(ViscaFramer.END));
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.addressesSet(this);
+        }
+    }
+
+    /** A camera joined or left a chain: its numbers should be given anew. */
+    record NetworkChanged() implements ViscaReply {
+        @Override
+        public Octets body() {
+            return Octets.of(0x38);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.networkChanged(this);
         }
     }
 }

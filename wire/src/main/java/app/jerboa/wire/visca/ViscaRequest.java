@@ -2,6 +2,7 @@ package app.jerboa.wire.visca;
 
 import app.jerboa.wire.octets.Decoded;
 import app.jerboa.wire.octets.Octets;
+import java.util.List;
 
 /** What a controller sends to a camera: commands that change something, and inquiries. */
 public sealed interface ViscaRequest {
@@ -28,6 +29,8 @@ public sealed interface ViscaRequest {
         R askPanTilt(AskPanTilt it);
 
         R askZoom(AskZoom it);
+
+        R sent(Sent it);
     }
 
     /** Octets between the address and the end mark. */
@@ -183,6 +186,41 @@ public sealed interface ViscaRequest {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.askPanTilt(this);
+        }
+    }
+
+    /**
+     * Any message of the table.
+     *
+     * @param values in the order of the message's places
+     */
+    record Sent(ViscaMessage message, List<Integer> values) implements ViscaRequest {
+        /**
+         * @throws IllegalArgumentException for another number of values, or one out of its range
+         */
+        public Sent {
+            values = List.copyOf(values);
+            message.body(values);
+        }
+
+        public static Sent of(ViscaMessage message, Integer... values) {
+            return new Sent(message, List.of(values));
+        }
+
+        @Override
+        public boolean answeredBy(ViscaReply.Answer answer) {
+            return message.answer() != ViscaMessage.Answer.NONE
+                    && answer.payload().size() == message.answer().size();
+        }
+
+        @Override
+        public Octets body() {
+            return message.body(values);
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.sent(this);
         }
     }
 

@@ -40,6 +40,7 @@ final class ViscaRequests {
         return fixed(body)
                 .or(() -> drive(body))
                 .or(() -> zoom(body))
+                .or(() -> ViscaMessage.decode(body))
                 .map(r -> Decoded.accepted(new ViscaRequest.Addressed(camera, r)))
                 .orElseGet(() -> Decoded.rejected(frame, "no message known by these octets"));
     }

@@ -42,6 +42,11 @@ public final class ViscaWords {
                 public String askZoom(ViscaRequest.AskZoom it) {
                     return "ask zoom position";
                 }
+
+                @Override
+                public String sent(ViscaRequest.Sent it) {
+                    return it.message().words(it.values());
+                }
             };
 
     private static final ViscaReply.Cases<String> REPLY =
@@ -64,6 +69,16 @@ public final class ViscaWords {
                 @Override
                 public String answer(ViscaReply.Answer it) {
                     return "answer " + it.payload();
+                }
+
+                @Override
+                public String addressesSet(ViscaReply.AddressesSet it) {
+                    return it.cameras() + " cameras have taken their numbers";
+                }
+
+                @Override
+                public String networkChanged(ViscaReply.NetworkChanged it) {
+                    return "the chain has changed";
                 }
             };
 
