@@ -164,7 +164,8 @@ class RigTest {
                         .at(START.plusSeconds(seconds), facts);
         assertThat(state.pan()).isCloseTo(panDegrees, within(1e-9));
         assertThat(state.tilt()).isCloseTo(tiltDegrees, within(1e-9));
-        assertThat(state.goingHome().at(START.plusSeconds(seconds + 10), facts).pan()).isZero();
+        assertThat(state.goingHome(facts).at(START.plusSeconds(seconds + 10), facts).pan())
+                .isZero();
     }
 
     private int port(Form form) {

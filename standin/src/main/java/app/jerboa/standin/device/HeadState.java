@@ -8,7 +8,8 @@ import java.time.Instant;
  * Where a head is and how it moves, true at {@code asOf}. Degrees right and up of the middle; zoom
  * 0 (wide) to 1 (tele); speeds per second of the world's time.
  *
- * @param homing on its way to the middle
+ * @param homing pan and tilt are on their way to the aim
+ * @param lensHoming the zoom is on its way to the aim
  */
 public record HeadState(
         double pan,
@@ -18,28 +19,46 @@ public record HeadState(
         double tiltSpeed,
         double zoomSpeed,
         boolean homing,
+        boolean lensHoming,
+        Aim aim,
         Instant asOf) {
+
+    /** A view that a head goes to, in the same units. */
+    public record Aim(double pan, double tilt, double zoom) {
+        static final Aim MIDDLE = new Aim(0, 0, 0);
+    }
 
     /** As a head takes its start-up view: the middle, wide, at rest. */
     public static HeadState atPowerUp(Instant now) {
-        return new HeadState(0, 0, 0, 0, 0, 0, false, now);
+        return new HeadState(0, 0, 0, 0, 0, 0, false, false, Aim.MIDDLE, now);
     }
 
     /** The same head a moment later, held by its end stops. */
     public HeadState at(Instant now, Head facts) {
         double seconds = Math.max(0, Duration.between(asOf, now).toNanos() / 1e9);
         double newPan =
-                clamp(pan + panSpeed * seconds, facts.panLeftDegrees(), facts.panRightDegrees());
+                homing
+                        ? towards(pan, aim.pan(), facts.pan().fastest() * seconds)
+                        : pan + panSpeed * seconds;
         double newTilt =
-                clamp(tilt + tiltSpeed * seconds, facts.tiltDownDegrees(), facts.tiltUpDegrees());
-        double newZoom = clamp(zoom + zoomSpeed * seconds, 0, 1);
-        if (homing) {
-            newPan = towardsZero(pan, facts.pan().fastest() * seconds);
-            newTilt = towardsZero(tilt, facts.tilt().fastest() * seconds);
-        }
-        boolean stillHoming = homing && (newPan != 0 || newTilt != 0);
+                homing
+                        ? towards(tilt, aim.tilt(), facts.tilt().fastest() * seconds)
+                        : tilt + tiltSpeed * seconds;
+        double newZoom =
+                lensHoming
+                        ? towards(zoom, aim.zoom(), facts.zoom().fastest() * seconds)
+                        : zoom + zoomSpeed * seconds;
         return new HeadState(
-                newPan, newTilt, newZoom, panSpeed, tiltSpeed, zoomSpeed, stillHoming, now);
+                clamp(newPan, facts.panLeftDegrees(), facts.panRightDegrees()),
+                clamp(newTilt, facts.tiltDownDegrees(), facts.tiltUpDegrees()),
+                clamp(newZoom, 0, 1),
+                panSpeed,
+                tiltSpeed,
+                zoomSpeed,
+                homing && (newPan != aim.pan() || newTilt != aim.tilt()),
+                lensHoming && newZoom != aim.zoom(),
+                aim,
+                now);
     }
 
     /**
@@ -48,7 +67,7 @@ public record HeadState(
     public HeadState driving(int panStep, int tiltStep, Head facts) {
         double newPanSpeed = Math.copySign(facts.pan().at(Math.abs(panStep)), panStep);
         double newTiltSpeed = Math.copySign(facts.tilt().at(Math.abs(tiltStep)), tiltStep);
-        return new HeadState(pan, tilt, zoom, newPanSpeed, newTiltSpeed, zoomSpeed, false, asOf);
+        return moved(newPanSpeed, newTiltSpeed, zoomSpeed, false, lensHoming, aim);
     }
 
     /**
@@ -56,18 +75,56 @@ public record HeadState(
      */
     public HeadState zooming(int step, Head facts) {
         double newZoomSpeed = Math.copySign(facts.zoom().at(Math.abs(step)), step);
-        return new HeadState(pan, tilt, zoom, panSpeed, tiltSpeed, newZoomSpeed, homing, asOf);
+        return moved(panSpeed, tiltSpeed, newZoomSpeed, homing, false, aim);
     }
 
-    public HeadState goingHome() {
-        return new HeadState(pan, tilt, zoom, 0, 0, zoomSpeed, true, asOf);
+    public HeadState goingHome(Head facts) {
+        return going(0, 0, facts);
+    }
+
+    /** To a place, or as near to it as the end stops let it. */
+    public HeadState going(double toPan, double toTilt, Head facts) {
+        Aim next =
+                new Aim(
+                        clamp(toPan, facts.panLeftDegrees(), facts.panRightDegrees()),
+                        clamp(toTilt, facts.tiltDownDegrees(), facts.tiltUpDegrees()),
+                        aim.zoom());
+        return moved(0, 0, zoomSpeed, true, lensHoming, next);
+    }
+
+    /**
+     * @param toZoom 0 to 1
+     */
+    public HeadState zoomingTo(double toZoom) {
+        Aim next = new Aim(aim.pan(), aim.tilt(), clamp(toZoom, 0, 1));
+        return moved(panSpeed, tiltSpeed, 0, homing, true, next);
+    }
+
+    private HeadState moved(
+            double newPanSpeed,
+            double newTiltSpeed,
+            double newZoomSpeed,
+            boolean toAim,
+            boolean lensToAim,
+            Aim next) {
+        return new HeadState(
+                pan,
+                tilt,
+                zoom,
+                newPanSpeed,
+                newTiltSpeed,
+                newZoomSpeed,
+                toAim,
+                lensToAim,
+                next,
+                asOf);
     }
 
     private static double clamp(double value, double low, double high) {
         return Math.max(low, Math.min(high, value));
     }
 
-    private static double towardsZero(double from, double by) {
-        return Math.abs(from) <= by ? 0 : from - Math.copySign(by, from);
+    private static double towards(double from, double to, double by) {
+        return Math.abs(to - from) <= by ? to : from + Math.copySign(by, to - from);
     }
 }

@@ -1,14 +1,19 @@
 package app.jerboa.standin.device;
 
 import app.jerboa.core.profile.Head;
+import app.jerboa.standin.device.HeadState.Aim;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ViscaError;
+import app.jerboa.wire.visca.ViscaMessage;
 import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ZoomPosition;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -17,14 +22,27 @@ public final class SimulatedHead {
     /** Numbers of an invented maker. */
     private static final Version VERSION = new Version(0x7EB0, 0x0020, 0x0104, 2);
 
-    private static final int SOCKET = 1;
+    /**
+     * Command sockets: what moves the head waits in the first, what moves the lens in the other.
+     */
+    private static final int HEAD = 1;
+
+    private static final int LENS = 2;
+    private static final int FOCUS_STEP = 0x0400;
 
     private final Head facts;
     private final InstantSource world;
     private final InstantSource wall;
+    private final HeadSettings settings = new HeadSettings();
+    private final Map<Integer, Aim> presets = new HashMap<>();
     private HeadState state;
     private Optional<Heard> lastDrive = Optional.empty();
-    private Optional<Consumer<ViscaReply>> waitingForHome = Optional.empty();
+
+    /** The move in the head's socket ends when the lens has arrived as well. */
+    private boolean withLens;
+
+    /** Where the end of a move is told, by the socket it waits in. */
+    private final Map<Integer, Consumer<ViscaReply>> moving = new HashMap<>();
 
     /**
      * A drive as it came off the wire.
@@ -42,11 +60,24 @@ public final class SimulatedHead {
 
     public synchronized HeadState state() {
         state = state.at(world.instant(), facts);
-        if (!state.homing()) {
-            waitingForHome.ifPresent(w -> w.accept(new ViscaReply.Completed(SOCKET)));
-            waitingForHome = Optional.empty();
+        if (!state.homing() && !(withLens && state.lensHoming())) {
+            ended(HEAD, new ViscaReply.Completed(HEAD));
+        }
+        if (!state.lensHoming()) {
+            ended(LENS, new ViscaReply.Completed(LENS));
         }
         return state;
+    }
+
+    private void ended(int socket, ViscaReply how) {
+        Consumer<ViscaReply> told = moving.remove(socket);
+        if (told != null) {
+            told.accept(how);
+        }
+    }
+
+    private void cancel(int socket) {
+        ended(socket, new ViscaReply.Refused(socket, ViscaError.CANCELLED));
     }
 
     public synchronized Optional<Heard> lastDrive() {
@@ -66,10 +97,35 @@ public final class SimulatedHead {
             this.reply = reply;
         }
 
+        private Void done() {
+            reply.accept(new ViscaReply.Ack(HEAD));
+            reply.accept(new ViscaReply.Completed(HEAD));
+            return null;
+        }
+
         private Void done(HeadState next) {
+            if (settings.standby()) {
+                return refused(ViscaError.NOT_EXECUTABLE);
+            }
             state = next;
-            reply.accept(new ViscaReply.Ack(SOCKET));
-            reply.accept(new ViscaReply.Completed(SOCKET));
+            return done();
+        }
+
+        /** On its way; a newer move of the same kind takes its place. */
+        private Void moves(int socket, HeadState next) {
+            if (settings.standby()) {
+                return refused(ViscaError.NOT_EXECUTABLE);
+            }
+            cancel(socket);
+            withLens = withLens && socket == LENS;
+            state = next;
+            reply.accept(new ViscaReply.Ack(socket));
+            moving.put(socket, reply);
+            return null;
+        }
+
+        private Void refused(ViscaError why) {
+            reply.accept(new ViscaReply.Refused(0, why));
             return null;
         }
 
@@ -78,31 +134,22 @@ public final class SimulatedHead {
             return null;
         }
 
-        private void cancelHome() {
-            waitingForHome.ifPresent(
-                    w -> w.accept(new ViscaReply.Refused(SOCKET, ViscaError.CANCELLED)));
-            waitingForHome = Optional.empty();
-        }
-
         @Override
         public Void drive(ViscaRequest.Drive it) {
             lastDrive = Optional.of(new Heard(wall.instant(), it.pan(), it.tilt()));
-            cancelHome();
+            cancel(HEAD);
             return done(state.driving(it.pan(), it.tilt(), facts));
         }
 
         @Override
         public Void zoom(ViscaRequest.Zoom it) {
+            cancel(LENS);
             return done(state.zooming(it.speed(), facts));
         }
 
         @Override
         public Void home(ViscaRequest.Home it) {
-            cancelHome();
-            state = state.goingHome();
-            reply.accept(new ViscaReply.Ack(SOCKET));
-            waitingForHome = Optional.of(reply);
-            return null;
+            return moves(HEAD, state.goingHome(facts));
         }
 
         @Override
@@ -129,12 +176,85 @@ public final class SimulatedHead {
 
         @Override
         public Void sent(ViscaRequest.Sent it) {
-            reply.accept(new ViscaReply.Refused(0, ViscaError.SYNTAX));
+            List<Integer> values = it.values();
+            return switch (it.message()) {
+                case RESET -> moves(HEAD, state.goingHome(facts));
+                case ABSOLUTE ->
+                        moves(
+                                HEAD,
+                                state.going(degrees(values.get(2)), degrees(values.get(3)), facts));
+                case RELATIVE ->
+                        moves(
+                                HEAD,
+                                state.going(
+                                        state.pan() + degrees(values.get(2)),
+                                        state.tilt() + degrees(values.get(3)),
+                                        facts));
+                case ZOOM_DIRECT ->
+                        moves(LENS, state.zoomingTo((double) values.get(0) / ZoomPosition.TELE));
+                case PRESET_SET -> {
+                    presets.put(values.get(0), new Aim(state.pan(), state.tilt(), state.zoom()));
+                    yield done();
+                }
+                case PRESET_RESET -> {
+                    presets.remove(values.get(0));
+                    yield done();
+                }
+                case PRESET_RECALL -> recall(presets.get(values.get(0)));
+                case CANCEL -> cancelled(values.get(0));
+                case FOCUS_STOP, FOCUS_ONE_PUSH, WHITE_BALANCE_ONCE -> done(state);
+                case FOCUS_FAR, FOCUS_FAR_AT -> focused(FOCUS_STEP);
+                case FOCUS_NEAR, FOCUS_NEAR_AT -> focused(-FOCUS_STEP);
+                // This head has no limits to set and one speed for its presets.
+                case LIMIT_SET, LIMIT_CLEAR, PRESET_SPEED -> refused(ViscaError.NOT_EXECUTABLE);
+                default -> setting(it);
+            };
+        }
+
+        private Void recall(Aim view) {
+            if (view == null) {
+                return refused(ViscaError.NOT_EXECUTABLE);
+            }
+            cancel(LENS);
+            moves(HEAD, state.going(view.pan(), view.tilt(), facts).zoomingTo(view.zoom()));
+            withLens = true;
             return null;
+        }
+
+        /** A step at once: how a lens runs there is not simulated. */
+        private Void focused(int by) {
+            settings.shiftFocus(by);
+            return done(state);
+        }
+
+        /** What is cancelled stops where it is, and says so itself. */
+        private Void cancelled(int socket) {
+            if (!moving.containsKey(socket)) {
+                reply.accept(new ViscaReply.Refused(socket, ViscaError.NO_SOCKET));
+                return null;
+            }
+            state = socket == HEAD ? state.driving(0, 0, facts) : state.zooming(0, facts);
+            cancel(socket);
+            return null;
+        }
+
+        private Void setting(ViscaRequest.Sent it) {
+            if (settings.answer(it.message()).isPresent()) {
+                int value = settings.answer(it.message()).getAsInt();
+                return answer(it.message().answer().encode(value));
+            }
+            if (settings.standby() && it.message() != ViscaMessage.POWER) {
+                return refused(ViscaError.NOT_EXECUTABLE);
+            }
+            return settings.take(it.message(), it.values()) ? done() : refused(ViscaError.SYNTAX);
         }
 
         private int counts(double degrees) {
             return (int) Math.round(degrees * facts.countsPerDegree());
+        }
+
+        private double degrees(int counts) {
+            return counts / facts.countsPerDegree();
         }
     }
 }

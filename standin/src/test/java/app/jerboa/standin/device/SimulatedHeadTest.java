@@ -1,0 +1,154 @@
+package app.jerboa.standin.device;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.core.profile.Head;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.standin.ShippedProfiles;
+import app.jerboa.wire.octets.Octets;
+import app.jerboa.wire.visca.ViscaRequest;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What one head answers to frames, in hex, as time goes on. */
+class SimulatedHeadTest {
+    private static final Instant START = Instant.parse("2026-11-28T10:00:00Z");
+
+    private final Head facts =
+            ShippedProfiles.read("ceiling-ptz").flatMap(Profile::head).orElseThrow();
+    private Instant now = START;
+    private final List<String> heard = new ArrayList<>();
+    private final SimulatedHead head = new SimulatedHead(facts, () -> now, () -> now);
+
+    private List<String> say(String hex) {
+        ViscaRequest request =
+                ViscaRequest.decode(Octets.ofHex(hex)).toOptional().orElseThrow().request();
+        head.handle(request, r -> heard.add(r.encode(1).toString()));
+        return taken();
+    }
+
+    private List<String> pass(double seconds) {
+        now = now.plusNanos((long) (seconds * 1e9));
+        head.state();
+        return taken();
+    }
+
+    private List<String> taken() {
+        List<String> all = List.copyOf(heard);
+        heard.clear();
+        return all;
+    }
+
+    /** What is set is read back by the inquiry of its own category and function. */
+    @ParameterizedTest
+    @CsvSource({
+        "81 01 04 35 05 FF, 81 09 04 35 FF, 90 50 05 FF",
+        "81 01 04 39 03 FF, 81 09 04 39 FF, 90 50 03 FF",
+        "81 01 04 43 00 00 0A 05 FF, 81 09 04 43 FF, 90 50 00 00 0A 05 FF",
+        "81 01 04 03 02 FF, 81 09 04 43 FF, 90 50 00 00 08 01 FF",
+        "81 01 04 04 03 FF, 81 09 04 44 FF, 90 50 00 00 07 0F FF",
+        "81 01 04 4C 00 00 00 07 FF, 81 09 04 4C FF, 90 50 00 00 00 07 FF",
+        "81 01 04 08 02 FF, 81 09 04 48 FF, 90 50 01 04 00 00 FF",
+        "81 01 7E 01 0A 00 02 FF, 81 09 7E 01 0A FF, 90 50 02 FF",
+        "81 01 06 06 02 FF, 81 09 06 06 FF, 90 50 02 FF"
+    })
+    void whatIsSetIsReadBack(String set, String ask, String answer) {
+        assertThat(say(set)).containsExactly("90 41 FF", "90 51 FF");
+        assertThat(say(ask)).containsExactly(answer);
+    }
+
+    @Test
+    void aPresetIsRecalledWithItsLensAndEndsOnArrival() {
+        say("81 01 06 02 18 14 00 09 00 00 00 04 08 00 FF");
+        assertThat(pass(60)).containsExactly("90 51 FF");
+        assertThat(say("81 09 06 12 FF")).containsExactly("90 50 00 09 00 00 00 04 08 00 FF");
+        assertThat(say("81 01 04 47 04 00 00 00 FF")).containsExactly("90 42 FF");
+        assertThat(pass(60)).containsExactly("90 52 FF");
+        assertThat(say("81 01 04 3F 01 07 FF")).containsExactly("90 41 FF", "90 51 FF");
+        say("81 01 06 04 FF");
+        say("81 01 04 47 00 00 00 00 FF");
+        pass(60);
+        assertThat(say("81 01 04 3F 02 07 FF")).containsExactly("90 41 FF");
+        assertThat(pass(0.01)).isEmpty();
+        assertThat(pass(60)).containsExactly("90 51 FF");
+        assertThat(head.state().pan()).isEqualTo(2304 / facts.countsPerDegree());
+        assertThat(head.state().zoom()).isEqualTo(1);
+        assertThat(say("81 01 04 3F 02 08 FF")).as("never stored").containsExactly("90 60 41 FF");
+    }
+
+    @Test
+    void aNewerMotionCancelsAndACancelStops() {
+        say("81 01 06 02 18 14 00 09 00 00 00 00 00 00 FF");
+        pass(0.1);
+        assertThat(say("81 01 06 04 FF")).containsExactly("90 61 04 FF", "90 41 FF");
+        assertThat(say("81 01 06 01 05 05 02 03 FF"))
+                .containsExactly("90 61 04 FF", "90 41 FF", "90 51 FF");
+        say("81 01 06 04 FF");
+        pass(0.01);
+        assertThat(say("81 21 FF")).containsExactly("90 61 04 FF");
+        double there = head.state().pan();
+        pass(5);
+        assertThat(head.state().pan()).isEqualTo(there);
+        assertThat(say("81 21 FF")).containsExactly("90 61 05 FF");
+    }
+
+    @Test
+    void inStandbyItTakesNothingButPower() {
+        say("81 01 04 00 03 FF");
+        assertThat(say("81 01 06 04 FF")).containsExactly("90 60 41 FF");
+        assertThat(say("81 01 04 35 00 FF")).containsExactly("90 60 41 FF");
+        assertThat(say("81 09 04 00 FF")).containsExactly("90 50 03 FF");
+        say("81 01 04 00 02 FF");
+        assertThat(say("81 01 06 04 FF")).containsExactly("90 41 FF");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "81 01 06 07 00 01 00 00 00 00 00 00 00 00 FF, 90 60 41 FF",
+        "81 01 06 01 05 FF, 90 60 41 FF",
+        "88 30 01 FF, 90 60 02 FF"
+    })
+    void whatItCannotDoItRefuses(String hex, String answer) {
+        assertThat(say(hex)).containsExactly(answer);
+    }
+
+    /** Whatever comes, it stays within its end stops, and every acknowledged move ends once. */
+    @Test
+    void everyAcknowledgedMoveEndsOnce() {
+        Random random = new Random(4);
+        String[] moves = {
+            "81 01 06 02 18 14 0%x 0%x 00 00 00 0%x 00 00 FF",
+            "81 01 06 03 18 14 00 0%x 0%x 00 00 00 0%x 00 FF",
+            "81 01 04 47 0%x 0%x 00 0%x FF",
+            "81 01 04 3F 01 0%x FF",
+            "81 01 04 3F 02 0%x FF",
+            "81 01 06 04 FF",
+            "81 01 04 07 2%x FF",
+            "81 22 FF"
+        };
+        int acknowledged = 0;
+        int ended = 0;
+        for (int i = 0; i < 20_000; i++) {
+            String hex =
+                    String.format(
+                            moves[random.nextInt(moves.length)],
+                            random.nextInt(8),
+                            random.nextInt(8),
+                            random.nextInt(8));
+            List<String> all = new ArrayList<>(say(hex));
+            all.addAll(pass(random.nextDouble()));
+            acknowledged += (int) all.stream().filter(r -> r.matches("90 4[12] FF")).count();
+            ended += (int) all.stream().filter(r -> r.matches("90 (5[12]|6[12] 04) FF")).count();
+            assertThat(head.state().pan())
+                    .isBetween(facts.panLeftDegrees(), facts.panRightDegrees());
+            assertThat(head.state().zoom()).isBetween(0.0, 1.0);
+        }
+        ended += pass(1_000).size();
+        assertThat(acknowledged).isGreaterThan(5_000).isEqualTo(ended);
+    }
+}
