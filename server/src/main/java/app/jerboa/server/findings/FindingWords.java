@@ -11,6 +11,7 @@ import app.jerboa.server.change.ChangesBody;
 import app.jerboa.server.words.Words;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -25,17 +26,22 @@ import org.springframework.stereotype.Component;
 public class FindingWords {
     private static final int MOST_NAMED = 4;
 
-    /**
-     * A finding that outlived a change is the same object, and what it names is called the same: it
-     * keeps its words.
-     */
-    private final Cache<Finding, FindingBody> worded = Caffeine.newBuilder().weakKeys().build();
+    /** The words of a finding, and what the items that it names were called then. */
+    private record Worded(FindingBody body, Map<Long, String> called) {
+        boolean holds(LongFunction<String> names) {
+            return called.entrySet().stream()
+                    .allMatch(e -> e.getValue().equals(named(e.getKey(), names)));
+        }
+    }
+
+    /** A finding that outlived a change is the same object: it keeps its words. */
+    private final Cache<Finding, Worded> worded = Caffeine.newBuilder().weakKeys().build();
 
     /**
      * @param names what an item is called, by its id
      */
     public FindingBody body(JobFindings.Judged judged, LongFunction<String> names) {
-        FindingBody body = worded.get(judged.finding(), f -> body(f, names));
+        FindingBody body = words(judged.finding(), names);
         return judged.waiver().isEmpty()
                 ? body
                 : body.with(
@@ -46,7 +52,23 @@ public class FindingWords {
                                                         w.id(), w.person(), w.reason())));
     }
 
-    private FindingBody body(Finding finding, LongFunction<String> names) {
+    private FindingBody words(Finding finding, LongFunction<String> names) {
+        Worded known = worded.getIfPresent(finding);
+        if (known == null || !known.holds(names)) {
+            Map<Long, String> called = new HashMap<>();
+            known = new Worded(body(finding, id -> noted(id, names, called)), called);
+            worded.put(finding, known);
+        }
+        return known.body();
+    }
+
+    private static String noted(long id, LongFunction<String> names, Map<Long, String> called) {
+        String name = named(id, names);
+        called.put(id, name);
+        return name;
+    }
+
+    private static FindingBody body(Finding finding, LongFunction<String> names) {
         String code = finding.code().code();
         return new FindingBody(
                 finding.key(),
@@ -73,7 +95,7 @@ public class FindingWords {
                 .orElseGet(() -> part.equals("what") ? code + ": " + facts : "");
     }
 
-    private FindingBody.FixBody fix(Fix fix, LongFunction<String> names) {
+    private static FindingBody.FixBody fix(Fix fix, LongFunction<String> names) {
         Map<String, String> facts = Map.of("what", what(fix, names));
         return new FindingBody.FixBody(
                 Words.find("fix." + fix.key(), facts)

@@ -2,12 +2,20 @@ package app.jerboa.server.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.Finding;
 import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.finding.Fix;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.identity.Aspect;
+import app.jerboa.core.net.AddressCodes;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.words.Words;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class FindingWordsTest {
@@ -63,5 +71,23 @@ class FindingWordsTest {
                                 "broadcast"));
         assertThat(text)
                 .isEqualTo("L$1 is planned on 10.44.8.255, the broadcast address of 10.44.8.0/24.");
+    }
+
+    /** A fix may name what its finding does not: a controller that was renamed, say. */
+    @Test
+    void wordsAreKeptWhileWhatTheyNameIsCalledTheSame() {
+        DeviceId camera = new DeviceId(7);
+        Edit edit = Edit.of(camera, Field.FITTED, "", "9");
+        Finding finding =
+                Finding.of(AddressCodes.ALL.get(0), camera, Field.ADDRESS, Map.of())
+                        .withFixes(List.of(Fix.editing("fit", List.of(edit))));
+        JobFindings.Judged judged = new JobFindings.Judged(finding, Optional.empty());
+        FindingWords words = new FindingWords();
+        FindingBody first = words.body(judged, Map.of(7L, "L1", 9L, "Lens")::get);
+        assertThat(first.fixes().get(0).label()).contains("L1").contains("Lens");
+        assertThat(words.body(judged, Map.of(7L, "L1", 9L, "Lens", 8L, "new")::get))
+                .isSameAs(first);
+        assertThat(words.body(judged, Map.of(7L, "L1", 9L, "Old lens")::get).fixes().get(0).label())
+                .contains("Old lens");
     }
 }
