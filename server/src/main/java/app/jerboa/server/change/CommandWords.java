@@ -32,10 +32,18 @@ final class CommandWords {
     static String label(Job job, ChangeSet changes) {
         Map<ItemRef, Item> added = new HashMap<>();
         changes.adds().forEach(i -> added.put(i.ref(), i));
-        List<String> parts = new ArrayList<>(added(changes.adds()));
-        changes.edits().forEach(e -> parts.add(edited(job, added, e)));
-        changes.removes().forEach(r -> parts.add(said("change.removed", r)));
-        if (parts.size() <= MOST_PARTS) {
+        List<String> first = added(changes.adds());
+        int all = first.size() + changes.edits().size() + changes.removes().size();
+        // Only what is said is worded: a large change has thousands of parts.
+        List<String> parts =
+                Stream.of(
+                                first.stream(),
+                                changes.edits().stream().map(e -> edited(job, added, e)),
+                                changes.removes().stream().map(r -> said("change.removed", r)))
+                        .flatMap(part -> part)
+                        .limit(MOST_PARTS)
+                        .toList();
+        if (all <= MOST_PARTS) {
             return String.join("; ", parts);
         }
         return Words.say(
