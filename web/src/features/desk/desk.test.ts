@@ -55,9 +55,15 @@ describe('what the desk knows', () => {
   })
 
   it('says so when a head was not seen standing', () => {
-    const owed = after(NOTHING_YET, { type: 'stopped', camera: 1, standing: false, why: 'released' })
+    const owed = after(NOTHING_YET, {
+      type: 'stopped',
+      camera: 1,
+      standing: false,
+      blind: false,
+      why: 'released',
+    })
     expect([owed.stopped, owed.notSeenStopped]).toEqual(['', 'released'])
-    const done = after(owed, { type: 'stopped', camera: 1, standing: true, why: 'released' })
+    const done = after(owed, { type: 'stopped', camera: 1, standing: true, blind: false, why: 'released' })
     expect([done.stopped, done.notSeenStopped]).toEqual(['Stopped and seen standing still (released)', ''])
   })
 

@@ -81,6 +81,13 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
         ? state
         : { ...state, position: event, trouble: '' }
     case 'stopped':
+      if (event.blind) {
+        return {
+          ...state,
+          stopped: `Told to stop three times (${event.why}); it tells nothing back, so look at it`,
+          notSeenStopped: '',
+        }
+      }
       return event.standing
         ? { ...state, stopped: `Stopped and seen standing still (${event.why})`, notSeenStopped: '' }
         : { ...state, stopped: '', notSeenStopped: event.why }

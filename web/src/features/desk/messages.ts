@@ -28,7 +28,13 @@ export type FromServer =
   | { readonly type: 'released'; readonly camera: number; readonly reason: string }
   /** Something did not work; what was taken stays taken. */
   | { readonly type: 'trouble'; readonly camera: number; readonly reason: string }
-  | { readonly type: 'stopped'; readonly camera: number; readonly standing: boolean; readonly why: string }
+  | {
+      readonly type: 'stopped'
+      readonly camera: number
+      readonly standing: boolean
+      readonly blind: boolean
+      readonly why: string
+    }
   | { readonly type: 'frames'; readonly frames: readonly Frame[] }
 
 /** Deflections: right, up and tele are positive, -1 to 1. */

@@ -14,11 +14,10 @@ import app.jerboa.standin.lan.Hall;
 import app.jerboa.standin.lan.NetworkSettings;
 import app.jerboa.standin.lan.RigDevice;
 import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.net.UdpTransport;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.ViscaLink;
-import app.jerboa.wire.link.udp.UdpTransport;
 import app.jerboa.wire.visca.PanTilt;
-import app.jerboa.wire.visca.ViscaRequest;
 import java.net.DatagramPacket;
 import java.net.DatagramSocket;
 import java.net.InetAddress;
@@ -208,9 +207,9 @@ class RigTest {
     @EnumSource(Form.class)
     void itIsDrivenAndReadBackOverARealSocket(Form form) throws Exception {
         try (ViscaLink link = link(form)) {
-            link.drive(new ViscaRequest.Drive(24, 0)).get(2, TimeUnit.SECONDS);
+            link.drive(24, 0).get(2, TimeUnit.SECONDS);
             pass(1);
-            link.drive(ViscaRequest.Drive.STOP).get(2, TimeUnit.SECONDS);
+            link.drive(0, 0).get(2, TimeUnit.SECONDS);
             pass(5);
             assertThat(link.askPanTilt(false).get(2, TimeUnit.SECONDS))
                     .isEqualTo(new PanTilt(1296, 0));

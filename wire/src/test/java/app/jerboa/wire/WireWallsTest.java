@@ -48,7 +48,8 @@ class WireWallsTest {
                 .resideInAPackage("..link")
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("..link.udp..", "..link.session..")
+                .resideInAnyPackage(
+                        "..link.net..", "..link.line..", "..link.serial..", "..link.session..")
                 .check(WIRE);
     }
 }

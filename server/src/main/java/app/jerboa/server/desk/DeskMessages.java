@@ -72,10 +72,12 @@ final class DeskMessages {
     /**
      * The head was stopped; standing when two readings agreed, and why it was stopped. Not standing
      * is told when it was not seen done after a second, and the stop goes on.
+     *
+     * @param blind the stop went out as often as its protocol asks, and it tells nothing back
      */
-    record Stopped(String type, long camera, boolean standing, String why) {
-        Stopped(long camera, boolean standing, String why) {
-            this("stopped", camera, standing, why);
+    record Stopped(String type, long camera, boolean standing, boolean blind, String why) {
+        Stopped(long camera, boolean standing, boolean blind, String why) {
+            this("stopped", camera, standing, blind, why);
         }
     }
 

@@ -105,7 +105,9 @@ class DeskWatch implements HealthIndicator {
 
     private void ask(Desk desk) {
         CameraLink camera = desk.driving.camera().orElse(null);
-        if (camera == null || !desk.asking.compareAndSet(false, true)) {
+        if (camera == null
+                || !camera.link().can().tells()
+                || !desk.asking.compareAndSet(false, true)) {
             return;
         }
         camera.link()
@@ -141,12 +143,13 @@ class DeskWatch implements HealthIndicator {
             CameraLink camera, PanTilt at, ZoomPosition zoom) {
         Head head = camera.head();
         Lens lens = head.lens();
+        double counts = camera.link().can().countsPerDegree().orElse(head.countsPerDegree());
         double share = Math.min(1, (double) zoom.counts() / ZoomPosition.TELE);
         return new DeskMessages.Position(
                 "position",
                 camera.device(),
-                at.pan() / head.countsPerDegree(),
-                at.tilt() / head.countsPerDegree(),
+                at.pan() / counts,
+                at.tilt() / counts,
                 share,
                 lens.angleDegrees(share),
                 at.pan(),

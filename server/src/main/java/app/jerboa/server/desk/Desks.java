@@ -209,7 +209,7 @@ class Desks {
                 .orTimeout(LET_GO_SECONDS, TimeUnit.SECONDS)
                 .whenComplete(
                         (outcome, failure) -> {
-                            if (outcome == Outcome.STANDING) {
+                            if (outcome != null && outcome.done()) {
                                 marks.unmark(camera.id());
                             } else {
                                 marks.leave(camera.id());

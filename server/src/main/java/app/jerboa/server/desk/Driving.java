@@ -1,9 +1,9 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.StickLaw;
+import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.visca.PanTilt;
-import app.jerboa.wire.visca.ViscaRequest;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
@@ -35,15 +35,17 @@ final class Driving {
     /** A head sent home may take so long to begin. */
     private static final int HOME_BEGINS_MILLIS = 500;
 
-    /** What the stick asks for. */
-    private record Motion(ViscaRequest.Drive drive, ViscaRequest.Zoom zoom, boolean home) {
-        static final Motion NONE =
-                new Motion(ViscaRequest.Drive.STOP, ViscaRequest.Zoom.STOP, false);
-        static final Motion HOME =
-                new Motion(ViscaRequest.Drive.STOP, ViscaRequest.Zoom.STOP, true);
+    /** What the stick asks for, in steps of the camera's protocol. */
+    private record Motion(int pan, int tilt, int zoom, boolean home) {
+        static final Motion NONE = new Motion(0, 0, 0, false);
+        static final Motion HOME = new Motion(0, 0, 0, true);
 
         boolean stands() {
             return equals(NONE);
+        }
+
+        boolean drivesLike(Motion other) {
+            return pan == other.pan && tilt == other.tilt;
         }
     }
 
@@ -128,12 +130,12 @@ final class Driving {
             return;
         }
         StickLaw law = camera.law().limitedTo(Math.max(0.01, Math.min(1, limit)));
+        HeadLink.Abilities can = camera.link().can();
         Motion wanted =
                 new Motion(
-                        new ViscaRequest.Drive(
-                                law.step(pan, ViscaRequest.PAN_STEPS),
-                                law.step(tilt, ViscaRequest.TILT_STEPS)),
-                        new ViscaRequest.Zoom(law.step(zoomBy, ViscaRequest.ZOOM_STEPS)),
+                        law.step(pan, can.panSteps()),
+                        law.step(tilt, can.tiltSteps()),
+                        law.step(zoomBy, can.zoomSteps()),
                         false);
         stickIsOff = !wanted.stands();
         if (stickIsOff) {
@@ -149,8 +151,16 @@ final class Driving {
     }
 
     synchronized void home() {
-        if (camera != null && !isMoving() && !stickIsOff) {
+        if (camera == null || isMoving() || stickIsOff) {
+            return;
+        }
+        if (camera.link().can().home()) {
             want(Motion.HOME);
+        } else {
+            screen.accept(
+                    new DeskMessages.Trouble(
+                            Optional.of(camera.device()),
+                            "Its protocol has no home position, so it was not moved."));
         }
     }
 
@@ -194,10 +204,10 @@ final class Driving {
             lastSeen = null;
             camera.link().home();
         } else {
-            if (sent.home() || !motion.drive().equals(sent.drive())) {
-                camera.link().drive(motion.drive());
+            if (sent.home() || !motion.drivesLike(sent)) {
+                camera.link().drive(motion.pan(), motion.tilt());
             }
-            if (!motion.zoom().equals(sent.zoom())) {
+            if (motion.zoom() != sent.zoom()) {
                 camera.link().zoom(motion.zoom());
             }
         }
@@ -240,12 +250,16 @@ final class Driving {
         if (outcome == Outcome.OVERTAKEN || !stopped.equals(camera)) {
             return;
         }
-        boolean stands = outcome == Outcome.STANDING;
-        if (stands && owed == stop) {
+        if (outcome != null && outcome.done() && owed == stop) {
             stands();
         }
         stop.told = true;
-        screen.accept(new DeskMessages.Stopped(stopped.device(), stands, stop.why));
+        screen.accept(
+                new DeskMessages.Stopped(
+                        stopped.device(),
+                        outcome == Outcome.STANDING,
+                        outcome == Outcome.TOLD,
+                        stop.why));
     }
 
     private void stands() {
@@ -263,7 +277,7 @@ final class Driving {
     /** It was seen standing over another link. */
     synchronized void seenStanding(CameraId id) {
         if (owed != null && camera.id().equals(id)) {
-            screen.accept(new DeskMessages.Stopped(id.device(), true, owed.why));
+            screen.accept(new DeskMessages.Stopped(id.device(), true, false, owed.why));
             stands();
         }
     }
@@ -294,7 +308,7 @@ final class Driving {
             giveBack("This page was silent, so its camera was given back. Take it again to drive.");
         } else if (owed != null && !owed.told && silent(owed.since, OWED_MILLIS)) {
             owed.told = true;
-            screen.accept(new DeskMessages.Stopped(camera.device(), false, owed.why));
+            screen.accept(new DeskMessages.Stopped(camera.device(), false, false, owed.why));
         }
     }
 

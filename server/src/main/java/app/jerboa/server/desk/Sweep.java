@@ -154,7 +154,7 @@ class Sweep {
         long patience = PATIENCE_MILLIS / LOOK_MILLIS;
         for (long i = 0; i < patience && still.getAsBoolean(); i++) {
             if (doneSoon(stopping)) {
-                return stopping.handle((o, failure) -> o == Outcome.STANDING).join();
+                return stopping.handle((o, failure) -> o != null && o.done()).join();
             }
         }
         return false;

@@ -106,7 +106,7 @@ class DrivingTest {
         assertThat(head.told).last().isEqualTo("stop");
         head.lastStop().complete(Outcome.STANDING);
         assertThat(told(DeskMessages.Stopped.class))
-                .containsExactly(new DeskMessages.Stopped(4, true, "released"));
+                .containsExactly(new DeskMessages.Stopped(4, true, false, "released"));
     }
 
     /** The page repeats every 50 ms and the watch looks every 20: the stop is out within 300 ms. */
@@ -176,7 +176,7 @@ class DrivingTest {
         driving.stopFromElsewhere("STOP ALL");
         head.lastStop().complete(Outcome.STANDING);
         assertThat(told(DeskMessages.Stopped.class))
-                .containsExactly(new DeskMessages.Stopped(4, true, "STOP ALL"));
+                .containsExactly(new DeskMessages.Stopped(4, true, false, "STOP ALL"));
         push(1);
         assertThat(head.told).as("held through it").last().isEqualTo("stop");
         marks.stored.clear();
@@ -198,7 +198,7 @@ class DrivingTest {
         driving.watch();
         driving.watch();
         assertThat(told(DeskMessages.Stopped.class))
-                .containsExactly(new DeskMessages.Stopped(4, false, "released"));
+                .containsExactly(new DeskMessages.Stopped(4, false, false, "released"));
         assertThat(driving.owing()).isEmpty();
         pass(1_000);
         assertThat(driving.owing()).contains(L1);
@@ -218,7 +218,7 @@ class DrivingTest {
         push(0);
         head.lastStop().complete(Outcome.MOVING);
         assertThat(told(DeskMessages.Stopped.class))
-                .containsExactly(new DeskMessages.Stopped(4, false, "released"));
+                .containsExactly(new DeskMessages.Stopped(4, false, false, "released"));
         pass(2_001);
         assertThat(driving.owing()).contains(L1);
         driving.sign();

@@ -1,14 +1,14 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.link.session.Health;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
-import app.jerboa.wire.visca.ViscaReply;
-import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ZoomPosition;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.concurrent.CompletableFuture;
 
 /** A head that writes down what it is told; how its stops end is for the test to say. */
@@ -16,6 +16,7 @@ final class FakeHead implements HeadLink {
     final List<String> told = new ArrayList<>();
     final List<CompletableFuture<Outcome>> stops = new ArrayList<>();
     boolean closed;
+    Abilities can = new Abilities(24, 20, 8, true, true, OptionalDouble.empty());
 
     CompletableFuture<Outcome> lastStop() {
         return stops.get(stops.size() - 1);
@@ -27,18 +28,28 @@ final class FakeHead implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<ViscaReply> drive(ViscaRequest.Drive drive) {
-        return note("drive " + drive.pan() + " " + drive.tilt());
+    public Abilities can() {
+        return can;
     }
 
     @Override
-    public CompletableFuture<ViscaReply> zoom(ViscaRequest.Zoom zoom) {
-        return note("zoom " + zoom.speed());
+    public CompletableFuture<?> drive(int pan, int tilt) {
+        return note("drive " + pan + " " + tilt);
     }
 
     @Override
-    public CompletableFuture<ViscaReply> home() {
+    public CompletableFuture<?> zoom(int speed) {
+        return note("zoom " + speed);
+    }
+
+    @Override
+    public CompletableFuture<?> home() {
         return note("home");
+    }
+
+    @Override
+    public Health health() {
+        throw new UnsupportedOperationException();
     }
 
     @Override

@@ -1,7 +1,7 @@
 package app.jerboa.wire.link;
 
 import app.jerboa.wire.octets.Octets;
-import java.io.IOException;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
@@ -9,10 +9,27 @@ import java.util.function.Consumer;
  * its own.
  */
 public interface Transport extends AutoCloseable {
-    void send(Octets octets) throws IOException;
+    /** Told once, when the octets are out or cannot go out. */
+    interface Sent {
+        /**
+         * @param trouble why they did not go out; empty when they did
+         */
+        void sent(Optional<String> trouble);
+    }
 
-    /** Hands over each datagram or chunk as it comes; close the subscription to stop. */
+    /**
+     * Sends, or sees to it that it is sent: on a shared line others may come first. Octets that
+     * newer ones replace before their turn are never sent, and nobody is told.
+     */
+    void send(Octets octets, Sent sent);
+
+    /** Hands over each datagram, frame or chunk as it comes; close the subscription to stop. */
     Subscription listen(Consumer<Octets> onOctets);
+
+    /** Why nothing goes out just now, in words; empty while all is well as far as can be told. */
+    default Optional<String> trouble() {
+        return Optional.empty();
+    }
 
     @Override
     void close();

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.awaitility.Awaitility.await;
 
+import app.jerboa.wire.link.net.UdpTransport;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.link.session.Stopping;
 import app.jerboa.wire.link.session.ViscaLink;
-import app.jerboa.wire.link.udp.UdpTransport;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.IpPacket;
 import app.jerboa.wire.visca.PanTilt;
@@ -160,7 +160,7 @@ class ViscaLinkTest {
             assertThat(link.askVersion().get(2, TimeUnit.SECONDS))
                     .isEqualTo(new Version(1, 2, 3, 2));
             assertThat(link.askZoom(true).get(2, TimeUnit.SECONDS)).isEqualTo(new ZoomPosition(5));
-            link.drive(new ViscaRequest.Drive(3, -2)).get(2, TimeUnit.SECONDS);
+            link.drive(3, -2).get(2, TimeUnit.SECONDS);
             assertThat(camera.heard).last().isEqualTo(new ViscaRequest.Drive(3, -2));
             assertThat(log.entries())
                     .extracting(WireLog.Entry::meaning)
@@ -241,7 +241,7 @@ class ViscaLinkTest {
                     entry -> {
                         throw new IllegalStateException("a browser that is gone");
                     });
-            link.drive(new ViscaRequest.Drive(3, 0)).get(2, TimeUnit.SECONDS);
+            link.drive(3, 0).get(2, TimeUnit.SECONDS);
             assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
             assertThat(link.askVersion().get(2, TimeUnit.SECONDS)).isNotNull();
         }
@@ -254,9 +254,9 @@ class ViscaLinkTest {
                 ViscaLink link = link(camera)) {
             camera.drop.set(2);
             var calledBack =
-                    link.drive(new ViscaRequest.Drive(1, 0))
+                    link.drive(1, 0)
                             .handle((r, f) -> CompletableFuture.supplyAsync(link::home).join());
-            link.drive(new ViscaRequest.Drive(2, 0));
+            link.drive(2, 0);
             calledBack.get(2, TimeUnit.SECONDS);
         }
     }
@@ -323,7 +323,7 @@ class ViscaLinkTest {
             var stopping = link.stop();
             await().until(() -> camera.heard.contains(ViscaRequest.Zoom.STOP));
             camera.drift = 7;
-            link.drive(new ViscaRequest.Drive(5, 0)).get(2, TimeUnit.SECONDS);
+            link.drive(5, 0).get(2, TimeUnit.SECONDS);
             assertThat(stopping.get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.OVERTAKEN);
             assertThat(camera.heard).filteredOn(ViscaRequest.Drive.STOP::equals).hasSize(1);
         }
@@ -334,8 +334,8 @@ class ViscaLinkTest {
         try (Camera camera = new Camera(Form.HEADER);
                 ViscaLink link = link(camera)) {
             camera.drop.set(2);
-            var older = link.drive(new ViscaRequest.Drive(1, 0));
-            var newer = link.drive(new ViscaRequest.Drive(9, 0));
+            var older = link.drive(1, 0);
+            var newer = link.drive(9, 0);
             newer.get(2, TimeUnit.SECONDS);
             assertThatThrownBy(older::get).hasRootCauseInstanceOf(NoAnswer.class);
             assertThat(camera.heard).doesNotContain(new ViscaRequest.Drive(1, 0));

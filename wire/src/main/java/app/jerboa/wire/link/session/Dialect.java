@@ -24,6 +24,16 @@ interface Dialect<Q, A> {
     /** This reply is what that request waits for. */
     boolean settles(Q request, A reply);
 
+    /** It is answered at all; one that is not is done with when it went out as often as it may. */
+    default boolean answered(Q request) {
+        return true;
+    }
+
+    /** The device has no room for it just now: it is sent again, like one that was lost. */
+    default boolean busy(A reply) {
+        return false;
+    }
+
     /** It asks and changes nothing, so that it may be asked again. */
     boolean asks(Q request);
 

@@ -15,6 +15,9 @@ final class Exchange<Q, A> {
     Octets datagram;
     int sent;
 
+    /** When it went out last, in nanoseconds. */
+    long sentAt;
+
     /** How often the device asked for another sequence number. */
     int renumbered;
 

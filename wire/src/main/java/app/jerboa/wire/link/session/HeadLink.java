@@ -2,9 +2,8 @@ package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
-import app.jerboa.wire.visca.ViscaReply;
-import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ZoomPosition;
+import java.util.OptionalDouble;
 import java.util.concurrent.CompletableFuture;
 
 /**
@@ -12,12 +11,40 @@ import java.util.concurrent.CompletableFuture;
  * the future, which is completed on a thread that holds no lock of the link.
  */
 public interface HeadLink extends AutoCloseable {
-    /** The newest of drive and home replaces what came before it and is still unanswered. */
-    CompletableFuture<ViscaReply> drive(ViscaRequest.Drive drive);
+    /**
+     * What the protocol of this link can say.
+     *
+     * @param panSteps speeds each way
+     * @param home it can be sent home
+     * @param tells it can be asked where it points
+     * @param countsPerDegree of its positions; empty for those of the head's profile
+     */
+    record Abilities(
+            int panSteps,
+            int tiltSteps,
+            int zoomSteps,
+            boolean home,
+            boolean tells,
+            OptionalDouble countsPerDegree) {}
 
-    CompletableFuture<ViscaReply> zoom(ViscaRequest.Zoom zoom);
+    Abilities can();
 
-    CompletableFuture<ViscaReply> home();
+    /**
+     * Pans and tilts, or stops doing so when both are zero; takes the place of what moved the head
+     * before.
+     *
+     * @param pan steps, left below 0
+     * @param tilt steps, down below 0
+     */
+    CompletableFuture<?> drive(int pan, int tilt);
+
+    /**
+     * @param speed steps, wide below 0; 0 stops
+     */
+    CompletableFuture<?> zoom(int speed);
+
+    /** Fails where {@link Abilities#home} is false. */
+    CompletableFuture<?> home();
 
     /**
      * Brings the head to rest, whatever moves it; the stop frames are out when this returns. Ends
@@ -34,6 +61,8 @@ public interface HeadLink extends AutoCloseable {
     CompletableFuture<ZoomPosition> askZoom(boolean polling);
 
     CompletableFuture<Version> askVersion();
+
+    Health health();
 
     @Override
     void close();

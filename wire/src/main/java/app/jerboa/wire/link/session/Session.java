@@ -3,7 +3,6 @@ package app.jerboa.wire.link.session;
 import app.jerboa.wire.link.Transport;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.octets.Octets;
-import java.io.IOException;
 import java.time.InstantSource;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,6 +28,7 @@ final class Session<Q, A> {
     private final WireLog log;
     private final Map<Long, Exchange<Q, A>> underWay = new LinkedHashMap<>();
     private final Runnable afresh;
+    private final Health health;
     private long nextSequence = 1;
     private boolean closed;
 
@@ -48,7 +48,12 @@ final class Session<Q, A> {
         this.clock = clock;
         this.log = log;
         this.afresh = afresh;
+        this.health = new Health(clock, transport::trouble);
         transport.listen(this::received);
+    }
+
+    Health health() {
+        return health;
     }
 
     synchronized boolean isClosed() {
@@ -98,10 +103,11 @@ final class Session<Q, A> {
             return;
         }
         if (exchange.sent >= dialect.tries(exchange.request)) {
-            abandon(exchange, "no answer to \"" + dialect.words(exchange.request) + "\"");
+            ended(exchange);
             return;
         }
         exchange.sent++;
+        exchange.sentAt = System.nanoTime();
         int millis = dialect.millisToResend(exchange.request, exchange.sent);
         try {
             timer.schedule(() -> sendAndWatch(exchange), millis, TimeUnit.MILLISECONDS);
@@ -110,9 +116,27 @@ final class Session<Q, A> {
         }
     }
 
+    private void ended(Exchange<Q, A> exchange) {
+        String words = dialect.words(exchange.request);
+        if (dialect.answered(exchange.request)) {
+            health.missed("no answer to \"" + words + "\"");
+            abandon(exchange, "no answer to \"" + words + "\"");
+        } else if (underWay.remove(exchange.sequence, exchange)) {
+            done(exchange, dialect.received());
+        }
+    }
+
+    /** On another thread, as a failure is told: the one that reads sockets must not be kept. */
+    private void done(Exchange<Q, A> exchange, A reply) {
+        later(() -> exchange.reply.complete(reply));
+    }
+
     /** On another thread: whoever waits may call back into this link, which is locked here. */
     private void fail(Exchange<Q, A> exchange, String why) {
-        Runnable tell = () -> exchange.reply.completeExceptionally(new NoAnswer(why));
+        later(() -> exchange.reply.completeExceptionally(new NoAnswer(why)));
+    }
+
+    private void later(Runnable tell) {
         try {
             timer.execute(tell);
         } catch (RejectedExecutionException stopping) {
@@ -120,17 +144,20 @@ final class Session<Q, A> {
         }
     }
 
-    /** Sends what is no request and waits for nothing. */
+    /**
+     * Sends what is no request and waits for nothing. What cannot go out is the same to us as a
+     * lost datagram, and resent like one.
+     */
     void write(Octets datagram, String meaning, boolean polling) {
-        String said = meaning;
-        try {
-            transport.send(datagram);
-        } catch (IOException e) {
-            // Nothing listens there just now: the same to us as a lost datagram, and resent like
-            // one.
-            said = meaning + " (not sent: nothing listens there)";
-        }
-        note(WireLog.Direction.SENT, datagram, said, polling);
+        transport.send(
+                datagram,
+                trouble ->
+                        note(
+                                WireLog.Direction.SENT,
+                                datagram,
+                                trouble.map(t -> meaning + " (not sent: " + t + ")")
+                                        .orElse(meaning),
+                                polling));
     }
 
     private void note(
@@ -141,17 +168,21 @@ final class Session<Q, A> {
     /** A reply and the request it belongs to. */
     private record Matched<Q, A>(Exchange<Q, A> exchange, A reply) {}
 
-    /** The waiting one is told outside the lock: it may call back into this link. */
     private void received(Octets datagram) {
         Heard<A> heard = dialect.read(datagram);
         Optional<Matched<Q, A>> matched = match(heard);
         boolean polling = matched.map(m -> m.exchange().polling).orElse(false);
         note(WireLog.Direction.RECEIVED, datagram, heard.words(), polling);
-        matched.ifPresent(m -> m.exchange().reply.complete(m.reply()));
+        if (matched.isPresent()) {
+            health.answered(System.nanoTime() - matched.get().exchange().sentAt);
+            done(matched.get().exchange(), matched.get().reply());
+        }
     }
 
     private synchronized Optional<Matched<Q, A>> match(Heard<A> heard) {
-        if (heard instanceof Heard.Reply<A> it) {
+        if (heard instanceof Heard.Reply<A> it && dialect.busy(it.reply())) {
+            return Optional.empty();
+        } else if (heard instanceof Heard.Reply<A> it) {
             Optional<Exchange<Q, A>> exchange = requestFor(it);
             exchange.ifPresent(e -> underWay.remove(e.sequence));
             return exchange.map(e -> new Matched<>(e, it.reply()));

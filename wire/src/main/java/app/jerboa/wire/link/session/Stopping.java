@@ -1,7 +1,6 @@
 package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.visca.PanTilt;
-import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ZoomPosition;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -22,7 +21,14 @@ public final class Stopping {
         /** Acknowledged each time, and yet it moved: somebody else drives it, or it is broken. */
         MOVING,
         /** A newer motion was sent meanwhile. */
-        OVERTAKEN
+        OVERTAKEN,
+        /** It was told as often as the protocol asks, and it tells nothing back. */
+        TOLD;
+
+        /** No more can be done about it. */
+        public boolean done() {
+            return this == STANDING || this == TOLD;
+        }
     }
 
     private static final int ROUNDS = 8;
@@ -48,8 +54,8 @@ public final class Stopping {
         CompletableFuture<?> zoom;
         synchronized (link) {
             motionsBefore = link.motionsSent();
-            drive = link.drive(ViscaRequest.Drive.STOP);
-            zoom = link.zoom(ViscaRequest.Zoom.STOP);
+            drive = link.drive(0, 0);
+            zoom = link.zoom(0);
         }
         return CompletableFuture.allOf(drive, zoom)
                 .thenCompose(done -> look())

@@ -2,12 +2,13 @@ package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.IpPacket;
+import app.jerboa.wire.visca.ViscaError;
 import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ViscaWords;
 import java.util.Optional;
 
-/** VISCA in datagrams, with its header or bare, to the one camera of a network link. */
+/** VISCA in datagrams with its header, or in bare frames, to one camera. */
 final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     /** Resend after this long without an answer. */
     static final int TIMEOUT_MILLIS = 250;
@@ -18,12 +19,22 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     private static final int STOP_TIMEOUT_MILLIS = 75;
 
     private static final int QUICK_STOPS = 40;
-    private static final int CAMERA = 1;
+
+    /** Of the one camera of a network link. */
+    static final int ONLY_CAMERA = 1;
 
     private final Form form;
+    private final int camera;
+    private final int extraMillis;
 
-    ViscaDialect(Form form) {
+    /**
+     * @param camera 1 to 7
+     * @param extraMillis what waiting for its turn and the wire itself add to an answer's time
+     */
+    ViscaDialect(Form form, int camera, int extraMillis) {
         this.form = form;
+        this.camera = camera;
+        this.extraMillis = extraMillis;
     }
 
     static boolean stops(ViscaRequest request) {
@@ -37,7 +48,7 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
 
     @Override
     public Octets encode(ViscaRequest request, long sequence) {
-        Octets frame = request.encode(CAMERA);
+        Octets frame = request.encode(camera);
         if (form == Form.RAW) {
             return frame;
         }
@@ -92,6 +103,12 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
                 : reply instanceof ViscaReply.Ack;
     }
 
+    /** It is tried again: a device with both sockets in use has room in a moment. */
+    @Override
+    public boolean busy(ViscaReply reply) {
+        return reply instanceof ViscaReply.Refused it && it.error() == ViscaError.BUFFER_FULL;
+    }
+
     @Override
     public boolean asks(ViscaRequest request) {
         return request.inquiry();
@@ -110,7 +127,8 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
 
     @Override
     public int millisToResend(ViscaRequest request, int sent) {
-        return stops(request) && sent < QUICK_STOPS ? STOP_TIMEOUT_MILLIS : TIMEOUT_MILLIS;
+        return extraMillis
+                + (stops(request) && sent < QUICK_STOPS ? STOP_TIMEOUT_MILLIS : TIMEOUT_MILLIS);
     }
 
     @Override

@@ -14,6 +14,7 @@ import app.jerboa.wire.visca.ZoomPosition;
 import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.function.Function;
@@ -34,16 +35,59 @@ public final class ViscaLink implements HeadLink {
             new EnumMap<>(Moves.class);
     private long motionsSent;
 
+    private static final Abilities CAN =
+            new Abilities(
+                    ViscaRequest.PAN_STEPS,
+                    ViscaRequest.TILT_STEPS,
+                    ViscaRequest.ZOOM_STEPS,
+                    true,
+                    true,
+                    OptionalDouble.empty());
+
+    /** To the one camera of a network link. */
     public ViscaLink(
             Transport transport,
             Form form,
             ScheduledExecutorService timer,
             InstantSource clock,
             WireLog log) {
+        this(
+                transport,
+                form,
+                new ViscaDialect(form, ViscaDialect.ONLY_CAMERA, 0),
+                timer,
+                clock,
+                log);
+    }
+
+    /**
+     * To a camera of a serial line.
+     *
+     * @param camera 1 to 7
+     * @param extraMillis what waiting for its turn and the wire itself add to an answer's time
+     */
+    public static ViscaLink onLine(
+            Transport transport,
+            int camera,
+            int extraMillis,
+            ScheduledExecutorService timer,
+            InstantSource clock,
+            WireLog log) {
+        ViscaDialect dialect = new ViscaDialect(Form.RAW, camera, extraMillis);
+        return new ViscaLink(transport, Form.RAW, dialect, timer, clock, log);
+    }
+
+    private ViscaLink(
+            Transport transport,
+            Form form,
+            ViscaDialect dialect,
+            ScheduledExecutorService timer,
+            InstantSource clock,
+            WireLog log) {
         session =
                 new Session<>(
                         transport,
-                        new ViscaDialect(form),
+                        dialect,
                         timer,
                         clock,
                         log,
@@ -55,6 +99,16 @@ public final class ViscaLink implements HeadLink {
     private void tellFreshStart() {
         IpPacket reset = new IpPacket(IpPacket.Type.CONTROL, 0, IpPacket.RESET);
         session.write(reset.encode(), "start sequence", false);
+    }
+
+    @Override
+    public Abilities can() {
+        return CAN;
+    }
+
+    @Override
+    public Health health() {
+        return session.health();
     }
 
     @Override
@@ -78,13 +132,15 @@ public final class ViscaLink implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<ViscaReply> drive(ViscaRequest.Drive drive) {
+    public CompletableFuture<ViscaReply> drive(int pan, int tilt) {
+        ViscaRequest.Drive drive = new ViscaRequest.Drive(pan, tilt);
         return drive.stops() ? stop(Moves.HEAD, drive) : move(Moves.HEAD, drive);
     }
 
     @Override
-    public CompletableFuture<ViscaReply> zoom(ViscaRequest.Zoom zoom) {
-        return zoom.speed() == 0 ? stop(Moves.LENS, zoom) : move(Moves.LENS, zoom);
+    public CompletableFuture<ViscaReply> zoom(int speed) {
+        ViscaRequest.Zoom zoom = new ViscaRequest.Zoom(speed);
+        return speed == 0 ? stop(Moves.LENS, zoom) : move(Moves.LENS, zoom);
     }
 
     @Override

@@ -1,0 +1,2 @@
+/** A serial port of this machine. */
+package app.jerboa.wire.link.serial;

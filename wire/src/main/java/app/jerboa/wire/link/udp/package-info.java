@@ -1,2 +1,0 @@
-/** UDP to one endpoint. */
-package app.jerboa.wire.link.udp;
