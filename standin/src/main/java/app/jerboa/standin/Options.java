@@ -1,6 +1,9 @@
 package app.jerboa.standin;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -29,6 +32,23 @@ final class Options {
         }
     }
 
+    /**
+     * The command line cut before each {@code --first}, so that several things can be asked for.
+     *
+     * @throws IllegalArgumentException as the constructor
+     */
+    static List<Options> groups(String[] args, String first, Set<String> known) {
+        List<Options> groups = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i <= args.length; i++) {
+            if (i == args.length || args[i].equals("--" + first)) {
+                groups.add(new Options(Arrays.copyOf(args, i), from, known));
+                from = i;
+            }
+        }
+        return groups.isEmpty() ? List.of(new Options(args, 0, known)) : groups;
+    }
+
     Optional<String> text(String name) {
         return Optional.ofNullable(values.get(name));
     }
@@ -48,10 +68,19 @@ final class Options {
 
     /** A port, 0 for any free one. */
     int port(String name, int otherwise) {
-        double port = number(name, otherwise);
-        if (port != Math.rint(port) || port < 0 || port > 65_535) {
-            throw new IllegalArgumentException("--" + name + " needs a port from 0 to 65535");
+        return whole(name, otherwise, 65_535);
+    }
+
+    /** From 0 to a highest. */
+    int whole(String name, int otherwise, int most) {
+        double number = number(name, otherwise);
+        if (number != Math.rint(number) || number < 0 || number > most) {
+            throw new IllegalArgumentException("--" + name + " needs a number from 0 to " + most);
         }
-        return (int) port;
+        return (int) number;
+    }
+
+    boolean has(String name) {
+        return values.containsKey(name);
     }
 }

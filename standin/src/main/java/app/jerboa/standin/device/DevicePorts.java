@@ -29,6 +29,8 @@ public final class DevicePorts {
                 ports.add(ViscaUdpPort.open(any, Form.HEADER, head));
             } else if (s.protocol() == Protocol.VISCA_UDP) {
                 ports.add(ViscaUdpPort.open(any, Form.RAW, head));
+            } else if (s.protocol() == Protocol.VISCA_TCP) {
+                ports.add(TcpPort.open(any, Protocol.VISCA_TCP, new ViscaTcpEar(head)));
             }
         }
         return List.copyOf(ports);

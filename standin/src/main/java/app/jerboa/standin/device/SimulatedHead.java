@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 
 /** One head that obeys VISCA. Safe to use from several sockets at once. */
@@ -28,6 +29,7 @@ public final class SimulatedHead {
     private static final int HEAD = 1;
 
     private static final int LENS = 2;
+    private static final int LOOK_MILLIS = 20;
     private static final int FOCUS_STEP = 0x0400;
 
     private final Head facts;
@@ -40,6 +42,8 @@ public final class SimulatedHead {
 
     /** The move in the head's socket ends when the lens has arrived as well. */
     private boolean withLens;
+
+    private boolean looking;
 
     /** Where the end of a move is told, by the socket it waits in. */
     private final Map<Integer, Consumer<ViscaReply>> moving = new HashMap<>();
@@ -67,6 +71,20 @@ public final class SimulatedHead {
             ended(LENS, new ViscaReply.Completed(LENS));
         }
         return state;
+    }
+
+    /** Somebody waits to hear that it has arrived. */
+    private void lookAgain() {
+        if (!looking && !moving.isEmpty()) {
+            looking = true;
+            Timers.SHARED.schedule(this::look, LOOK_MILLIS, TimeUnit.MILLISECONDS);
+        }
+    }
+
+    private synchronized void look() {
+        looking = false;
+        state();
+        lookAgain();
     }
 
     private void ended(int socket, ViscaReply how) {
@@ -121,6 +139,7 @@ public final class SimulatedHead {
             state = next;
             reply.accept(new ViscaReply.Ack(socket));
             moving.put(socket, reply);
+            lookAgain();
             return null;
         }
 

@@ -1,17 +1,16 @@
 package app.jerboa.standin.device;
 
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.wire.link.net.SocketReader;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.IpPacket;
-import app.jerboa.wire.visca.ViscaError;
-import app.jerboa.wire.visca.ViscaReply;
-import app.jerboa.wire.visca.ViscaRequest;
 import java.io.IOException;
-import java.net.DatagramPacket;
-import java.net.DatagramSocket;
 import java.net.InetSocketAddress;
-import java.net.SocketAddress;
+import java.net.PortUnreachableException;
+import java.nio.ByteBuffer;
+import java.nio.channels.DatagramChannel;
+import java.nio.channels.SelectionKey;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -25,23 +24,26 @@ public final class ViscaUdpPort implements DevicePort {
     private static final int LONGEST = 2048;
     private static final int CAMERA = 1;
 
-    /**
-     * A controller that resends is answered again, not obeyed again: this many requests are
-     * remembered.
-     */
+    /** So many requests are remembered; one that is repeated is not obeyed again. */
     private static final int REMEMBERED = 64;
 
-    private record Seen(SocketAddress from, long sequence) {}
+    private record Seen(InetSocketAddress from, long sequence) {}
 
-    private final DatagramSocket socket;
+    private final DatagramChannel channel;
     private final Form form;
-    private final SimulatedHead head;
-    private final Map<Seen, List<byte[]>> answered = new LinkedHashMap<>();
+    private final ViscaVoice voice;
+    private final Habits habits;
+    private final Weather weather;
+    private final ByteBuffer in = ByteBuffer.allocate(LONGEST);
+    private final Map<Seen, List<Octets>> answered = new LinkedHashMap<>();
 
-    private ViscaUdpPort(DatagramSocket socket, Form form, SimulatedHead head) {
-        this.socket = socket;
+    private ViscaUdpPort(
+            DatagramChannel channel, Form form, ViscaVoice voice, Habits habits, Weather weather) {
+        this.channel = channel;
         this.form = form;
-        this.head = head;
+        this.voice = voice;
+        this.habits = habits;
+        this.weather = weather;
     }
 
     /**
@@ -49,11 +51,23 @@ public final class ViscaUdpPort implements DevicePort {
      */
     public static ViscaUdpPort open(InetSocketAddress at, Form form, SimulatedHead head)
             throws IOException {
-        ViscaUdpPort port = new ViscaUdpPort(new DatagramSocket(at), form, head);
-        Thread thread = new Thread(port::serve, "visca-" + port.port());
-        thread.setDaemon(true);
-        thread.start();
-        return port;
+        return open(at, form, head, Habits.USUAL, Weather.fair());
+    }
+
+    public static ViscaUdpPort open(
+            InetSocketAddress at, Form form, SimulatedHead head, Habits habits, Weather weather)
+            throws IOException {
+        DatagramChannel channel = DatagramChannel.open();
+        try {
+            channel.bind(at);
+            ViscaVoice voice = new ViscaVoice(head, CAMERA);
+            ViscaUdpPort port = new ViscaUdpPort(channel, form, voice, habits, weather);
+            SocketReader.shared().register(channel, SelectionKey.OP_READ, key -> port.serve());
+            return port;
+        } catch (IOException e) {
+            channel.close();
+            throw e;
+        }
     }
 
     @Override
@@ -63,29 +77,36 @@ public final class ViscaUdpPort implements DevicePort {
 
     @Override
     public int port() {
-        return socket.getLocalPort();
+        return channel.socket().getLocalPort();
     }
 
-    private void serve() {
-        DatagramPacket packet = new DatagramPacket(new byte[LONGEST], LONGEST);
-        while (!socket.isClosed()) {
+    private void serve() throws IOException {
+        while (true) {
+            in.clear();
+            InetSocketAddress from;
             try {
-                packet.setLength(LONGEST);
-                socket.receive(packet);
-                Octets datagram = Octets.of(Arrays.copyOf(packet.getData(), packet.getLength()));
-                if (form == Form.HEADER) {
-                    receivedPacket(datagram, packet.getSocketAddress());
-                } else {
-                    receivedFrame(datagram, r -> send(r, packet.getSocketAddress()));
-                }
-            } catch (IOException e) {
-                // Closed, or the last sender's port is gone: neither may stop the others.
-                Thread.onSpinWait();
+                from = (InetSocketAddress) channel.receive(in);
+            } catch (PortUnreachableException gone) {
+                // The last sender's port is shut: that may not keep us from the others.
+                continue;
             }
+            if (from == null) {
+                return;
+            }
+            Octets datagram = Octets.of(Arrays.copyOf(in.array(), in.position()));
+            weather.pass(() -> received(datagram, from));
         }
     }
 
-    private void receivedPacket(Octets datagram, SocketAddress from) {
+    private synchronized void received(Octets datagram, InetSocketAddress from) {
+        if (form == Form.HEADER) {
+            receivedPacket(datagram, from);
+        } else {
+            voice.hear(datagram, r -> send(r, from));
+        }
+    }
+
+    private void receivedPacket(Octets datagram, InetSocketAddress from) {
         IpPacket packet = IpPacket.decode(datagram).toOptional().orElse(null);
         if (packet == null) {
             send(
@@ -101,7 +122,7 @@ public final class ViscaUdpPort implements DevicePort {
         }
     }
 
-    private void receivedControl(IpPacket packet, SocketAddress from) {
+    private void receivedControl(IpPacket packet, InetSocketAddress from) {
         boolean reset = packet.payload().equals(IpPacket.RESET);
         if (reset) {
             answered.keySet().removeIf(s -> s.from().equals(from));
@@ -113,46 +134,45 @@ public final class ViscaUdpPort implements DevicePort {
         return new IpPacket(IpPacket.Type.CONTROL_REPLY, to.sequence(), payload).encode();
     }
 
-    private void receivedRequest(IpPacket packet, SocketAddress from) {
+    private void receivedRequest(IpPacket packet, InetSocketAddress from) {
         Seen seen = new Seen(from, packet.sequence());
-        List<byte[]> before = answered.get(seen);
+        List<Octets> before = answered.get(seen);
         if (before != null) {
-            List.copyOf(before).forEach(bytes -> send(Octets.of(bytes), from));
+            repeated(packet, before, from);
             return;
         }
-        List<byte[]> replies = Collections.synchronizedList(new ArrayList<>());
+        List<Octets> replies = Collections.synchronizedList(new ArrayList<>());
         answered.put(seen, replies);
         if (answered.size() > REMEMBERED) {
             answered.remove(answered.keySet().iterator().next());
         }
-        receivedFrame(
+        voice.hear(
                 packet.payload(),
                 reply -> {
                     Octets octets =
                             new IpPacket(IpPacket.Type.REPLY, packet.sequence(), reply).encode();
-                    replies.add(octets.toArray());
+                    replies.add(octets);
                     send(octets, from);
                 });
     }
 
-    private void receivedFrame(Octets frame, Consumer<Octets> reply) {
-        ViscaRequest request =
-                ViscaRequest.decode(frame)
-                        .toOptional()
-                        .filter(a -> a.camera() == CAMERA)
-                        .map(ViscaRequest.Addressed::request)
-                        .orElse(null);
-        if (request == null) {
-            reply.accept(new ViscaReply.Refused(0, ViscaError.SYNTAX).encode(CAMERA));
+    private void repeated(IpPacket packet, List<Octets> before, InetSocketAddress from) {
+        if (habits.refusesRepeats()) {
+            send(controlReply(packet, IpPacket.SEQUENCE_ERROR), from);
         } else {
-            head.handle(request, r -> reply.accept(r.encode(CAMERA)));
+            List.copyOf(before).forEach(octets -> send(octets, from));
         }
     }
 
-    private void send(Octets octets, SocketAddress to) {
-        byte[] bytes = octets.toArray();
+    private void send(Octets octets, InetSocketAddress to) {
+        int port = habits.answersTo().orElse(to.getPort());
+        Consumer<Octets> out = o -> write(o, new InetSocketAddress(to.getAddress(), port));
+        weather.pass(() -> out.accept(octets));
+    }
+
+    private void write(Octets octets, InetSocketAddress to) {
         try {
-            socket.send(new DatagramPacket(bytes, bytes.length, to));
+            channel.send(ByteBuffer.wrap(octets.toArray()), to);
         } catch (IOException e) {
             // The asker is gone; there is nobody left to tell.
             Thread.onSpinWait();
@@ -161,6 +181,6 @@ public final class ViscaUdpPort implements DevicePort {
 
     @Override
     public void close() {
-        socket.close();
+        SocketReader.shared().close(channel);
     }
 }

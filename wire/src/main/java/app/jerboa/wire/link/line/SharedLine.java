@@ -48,6 +48,7 @@ public final class SharedLine implements AutoCloseable {
     private long silentAt;
     private long freeAt;
     private boolean woken;
+    private long wakesAt;
 
     /** One protocol's ears on this line. */
     private static final class Heard {
@@ -130,7 +131,7 @@ public final class SharedLine implements AutoCloseable {
         while (!queue.isEmpty()) {
             long ready = unanswered == null ? freeAt : Math.max(freeAt, silentAt);
             if (now - ready < 0) {
-                wakeIn(ready - now);
+                wakeAt(ready, now);
                 return;
             }
             Iterator<Waiting> first = queue.values().iterator();
@@ -140,20 +141,22 @@ public final class SharedLine implements AutoCloseable {
         }
     }
 
-    private void wakeIn(long nanos) {
-        if (woken) {
+    /** Never later than was asked for before. */
+    private void wakeAt(long at, long now) {
+        if (woken && at - wakesAt >= 0) {
             return;
         }
         woken = true;
+        wakesAt = at;
         try {
-            timer.schedule(this::wake, nanos, TimeUnit.NANOSECONDS);
+            timer.schedule(() -> wake(at), at - now, TimeUnit.NANOSECONDS);
         } catch (RejectedExecutionException stopping) {
             woken = false;
         }
     }
 
-    private synchronized void wake() {
-        woken = false;
+    private synchronized void wake(long at) {
+        woken = woken && wakesAt != at;
         pump();
     }
 
@@ -205,7 +208,7 @@ public final class SharedLine implements AutoCloseable {
         to.ifPresent(listeners -> listeners.tell(frame));
         synchronized (this) {
             if (unanswered != null
-                    && unanswered.station().protocol == protocol
+                    && unanswered.station().protocol.equals(protocol)
                     && protocol.ends(unanswered.frame(), frame)) {
                 unanswered = null;
                 pump();

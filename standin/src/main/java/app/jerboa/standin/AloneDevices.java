@@ -1,0 +1,255 @@
+package app.jerboa.standin;
+
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Head;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.SerialLine;
+import app.jerboa.core.value.WorldClock;
+import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Habits;
+import app.jerboa.standin.device.SimulatedHead;
+import app.jerboa.standin.device.TcpPort;
+import app.jerboa.standin.device.Timers;
+import app.jerboa.standin.device.ViscaTcpEar;
+import app.jerboa.standin.device.ViscaUdpPort;
+import app.jerboa.standin.device.Weather;
+import app.jerboa.standin.serial.BusVoice;
+import app.jerboa.standin.serial.ChainVoice;
+import app.jerboa.standin.serial.LineFault;
+import app.jerboa.standin.serial.SerialServerEar;
+import app.jerboa.standin.serial.SerialVoice;
+import app.jerboa.standin.serial.SimulatedLine;
+import app.jerboa.wire.dprotocol.DForm;
+import app.jerboa.wire.link.session.Form;
+import app.jerboa.wire.visca.IpPacket;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+
+/**
+ * Devices of one profile without a hall, for any program to talk to.
+ *
+ * <p>{@code --visca-ip}, {@code --visca-udp} and {@code --visca-tcp} name ports; without any, those
+ * of the profile. {@code --serial-tcp} opens a serial server with {@code --chain} heads behind it,
+ * or with heads on a bus where the profile speaks the D protocol. {@code --count} puts so many on
+ * addresses that count up. {@code --loss}, {@code --delay}, {@code --reorder} and {@code
+ * --duplicates} make the network poor; {@code --repeats refused} and {@code --answers-to} are
+ * habits of some cameras; {@code --fault
+ * reversed:2,broken:3,pair-swapped:1,no-terminator,echo,terminal} breaks the line.
+ */
+final class AloneDevices {
+    static final Set<String> OPTIONS =
+            new LinkedHashSet<>(
+                    List.of(
+                            "device",
+                            "bind",
+                            "count",
+                            "visca-ip",
+                            "visca-udp",
+                            "visca-tcp",
+                            "serial-tcp",
+                            "chain",
+                            "baud",
+                            "first-id",
+                            "tells",
+                            "fault",
+                            "loss",
+                            "delay",
+                            "reorder",
+                            "duplicates",
+                            "seed",
+                            "repeats",
+                            "answers-to",
+                            "speed"));
+
+    private static final int RAW_PORT = 1259;
+    private static final int TCP_PORT = 5678;
+    private static final int SERIAL_PORT = 4001;
+    private static final int MOST_CHAINED = 7;
+    private static final int MOST_DEVICES = 1_000;
+    private static final int PERCENT = 100;
+    private static final int MOST_DELAY_MILLIS = 5_000;
+    private static final int MOST_ID = 255;
+    private static final int MOST_BAUD = 1_000_000;
+
+    private final Options options;
+    private final Profile profile;
+    private final WorldClock clock;
+    private final List<String> lines = new ArrayList<>();
+
+    AloneDevices(Options options) {
+        this.options = options;
+        String id = options.text("device").orElse("ceiling-ptz");
+        this.profile =
+                ShippedProfiles.read(id)
+                        .filter(p -> p.head().isPresent())
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                "no stand-in for the device \"" + id + "\""));
+        this.clock = Main.clock(options, InstantSource.system().instant());
+    }
+
+    /** Opens all; what stands where, a line each. */
+    List<String> open() throws IOException {
+        InetAddress first = InetAddress.getByName(options.text("bind").orElse("127.0.0.1"));
+        if (!first.isLoopbackAddress()) {
+            throw new IllegalArgumentException("stand-ins bind to loopback only");
+        }
+        int count = options.whole("count", 1, MOST_DEVICES);
+        for (int i = 0; i < count; i++) {
+            Ipv4 address = Ipv4.parse(first.getHostAddress()).plus(i);
+            openAt(InetAddress.getByName(address.toString()));
+        }
+        return lines;
+    }
+
+    private SimulatedHead fresh() {
+        return new SimulatedHead(
+                facts(), () -> clock.at(InstantSource.system().instant()), InstantSource.system());
+    }
+
+    private Head facts() {
+        return profile.head().orElseThrow();
+    }
+
+    private void openAt(InetAddress at) throws IOException {
+        boolean network = asked(Protocol.VISCA_IP, "visca-ip");
+        boolean raw = asked(Protocol.VISCA_UDP, "visca-udp");
+        boolean tcp = asked(Protocol.VISCA_TCP, "visca-tcp");
+        if (network || raw || tcp) {
+            SimulatedHead head = fresh();
+            if (network) {
+                opened(at, udp(at, "visca-ip", IpPacket.PORT, Form.HEADER, head), "VISCA over IP");
+            }
+            if (raw) {
+                opened(at, udp(at, "visca-udp", RAW_PORT, Form.RAW, head), "VISCA over raw UDP");
+            }
+            if (tcp) {
+                InetSocketAddress place =
+                        new InetSocketAddress(at, options.port("visca-tcp", TCP_PORT));
+                opened(
+                        at,
+                        TcpPort.open(place, Protocol.VISCA_TCP, new ViscaTcpEar(head)),
+                        "VISCA over TCP");
+            }
+        }
+        if (options.has("serial-tcp") || !(network || raw || tcp)) {
+            serial(at);
+        }
+    }
+
+    /** Named, or the profile's own where no port is named at all. */
+    private boolean asked(Protocol protocol, String name) {
+        boolean any =
+                List.of("visca-ip", "visca-udp", "visca-tcp", "serial-tcp").stream()
+                        .anyMatch(options::has);
+        return any ? options.has(name) : profile.answers(protocol).isPresent();
+    }
+
+    private void opened(InetAddress at, DevicePort port, String what) {
+        lines.add(profile.id() + ": " + what + " on " + at.getHostAddress() + ":" + port.port());
+    }
+
+    private ViscaUdpPort udp(InetAddress at, String name, int usual, Form form, SimulatedHead head)
+            throws IOException {
+        InetSocketAddress place = new InetSocketAddress(at, options.port(name, usual));
+        return ViscaUdpPort.open(place, form, head, habits(), weather());
+    }
+
+    private Habits habits() {
+        String repeats = options.text("repeats").orElse("answered");
+        if (!repeats.equals("answered") && !repeats.equals("refused")) {
+            throw new IllegalArgumentException("--repeats is answered or refused");
+        }
+        return new Habits(
+                repeats.equals("refused"),
+                options.has("answers-to")
+                        ? OptionalInt.of(options.port("answers-to", IpPacket.PORT))
+                        : OptionalInt.empty());
+    }
+
+    private Weather weather() {
+        return new Weather(
+                options.whole("loss", 0, PERCENT),
+                options.whole("delay", 0, MOST_DELAY_MILLIS),
+                options.whole("reorder", 0, PERCENT),
+                options.whole("duplicates", 0, PERCENT),
+                options.whole("seed", 1, Integer.MAX_VALUE));
+    }
+
+    private void serial(InetAddress at) throws IOException {
+        boolean bus = profile.answers(Protocol.D_PROTOCOL).isPresent();
+        if (!bus && profile.answers(Protocol.VISCA_SERIAL).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "\"" + profile.id() + "\" has no serial port; name a VISCA port instead");
+        }
+        int heads = options.whole("chain", 1, MOST_CHAINED);
+        int own = profile.serial().map(SerialLine::baud).orElse(9600);
+        int baud = options.whole("baud", own, MOST_BAUD);
+        int firstId = options.whole("first-id", 1, MOST_ID);
+        List<SimulatedLine.Station> stations = new ArrayList<>();
+        for (int i = 0; i < heads; i++) {
+            SerialVoice voice = voice(bus, firstId + i);
+            stations.add(
+                    new SimulatedLine.Station(
+                            () -> Optional.of(voice), baud, faults(Integer.toString(i + 1))));
+        }
+        Set<LineFault> whole = faults("");
+        SimulatedLine line =
+                new SimulatedLine(
+                        bus ? SimulatedLine.Kind.BUS : SimulatedLine.Kind.CHAIN,
+                        baud,
+                        whole,
+                        stations,
+                        Timers.SHARED,
+                        System::nanoTime,
+                        1);
+        InetSocketAddress place =
+                new InetSocketAddress(at, options.port("serial-tcp", SERIAL_PORT));
+        SerialServerEar ear =
+                new SerialServerEar(List.of(line), whole.contains(LineFault.TERMINAL));
+        opened(
+                at,
+                TcpPort.open(place, Protocol.VISCA_TCP, ear),
+                (bus ? "a bus" : "a chain") + " of " + heads + " behind a serial server");
+    }
+
+    private SerialVoice voice(boolean bus, int id) {
+        return bus
+                ? new BusVoice(fresh(), facts(), DForm.D, id, options.text("tells").isPresent())
+                : new ChainVoice(fresh(), id);
+    }
+
+    /**
+     * @param place of a device, counted from 1; empty for those of the whole line
+     */
+    private Set<LineFault> faults(String place) {
+        Set<LineFault> here = EnumSet.noneOf(LineFault.class);
+        for (String one : options.text("fault").orElse("").split(",", -1)) {
+            String[] parts = one.split(":", 2);
+            if (!one.isEmpty() && (parts.length == 1 ? "" : parts[1]).equals(place)) {
+                here.add(fault(parts[0]));
+            }
+        }
+        return here;
+    }
+
+    private static LineFault fault(String name) {
+        try {
+            return LineFault.valueOf(name.toUpperCase(Locale.ROOT).replace('-', '_'));
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException("no fault is called \"" + name + "\"", e);
+        }
+    }
+}

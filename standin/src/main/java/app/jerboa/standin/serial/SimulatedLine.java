@@ -1,0 +1,143 @@
+package app.jerboa.standin.serial;
+
+import app.jerboa.wire.octets.Octets;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import java.util.function.LongSupplier;
+import java.util.function.Supplier;
+
+/**
+ * A chain or a bus of simulated devices. Octets take their time on it in both directions, a device
+ * set to another rate hears noise, and a chain ends where its lead does.
+ */
+public final class SimulatedLine {
+    /** How devices hang on it. */
+    public enum Kind {
+        /** Each hands on to the next; what is for all comes back from the last. */
+        CHAIN,
+        /** All hear all. */
+        BUS
+    }
+
+    /**
+     * One device and its place.
+     *
+     * @param voice empty while it has no power
+     */
+    public record Station(
+            Supplier<Optional<? extends SerialVoice>> voice, int baud, Set<LineFault> faults) {}
+
+    private static final int BITS = 10;
+    private static final int HIGH_RATE = 19_200;
+    private static final int NOISE_PERCENT = 30;
+    private static final int TO_ALL = 0x88;
+
+    private final Kind kind;
+    private final int baud;
+    private final Set<LineFault> faults;
+    private final List<Station> stations;
+    private final ScheduledExecutorService timer;
+    private final LongSupplier clock;
+    private final Random random;
+    private long outFree;
+    private long backFree;
+
+    /**
+     * @param stations in the order of the leads
+     * @param clock nanoseconds
+     */
+    public SimulatedLine(
+            Kind kind,
+            int baud,
+            Set<LineFault> faults,
+            List<Station> stations,
+            ScheduledExecutorService timer,
+            LongSupplier clock,
+            long seed) {
+        this.kind = kind;
+        this.baud = baud;
+        this.faults = faults;
+        this.stations = List.copyOf(stations);
+        this.timer = timer;
+        this.clock = clock;
+        this.random = new Random(seed);
+        this.outFree = clock.getAsLong();
+        this.backFree = outFree;
+    }
+
+    /**
+     * From the one that drives it, for all devices.
+     *
+     * @param back gets what comes back, when it is there
+     */
+    public synchronized void say(Octets octets, Consumer<Octets> back) {
+        if (faults.contains(LineFault.ECHO)) {
+            talk(octets, back);
+        }
+        long now = clock.getAsLong();
+        outFree = Math.max(now, outFree) + nanos(octets);
+        timer.schedule(() -> arrived(octets, back), outFree - now, TimeUnit.NANOSECONDS);
+    }
+
+    private long nanos(Octets octets) {
+        return 1_000_000_000L * octets.size() * BITS / baud;
+    }
+
+    private synchronized void talk(Octets octets, Consumer<Octets> back) {
+        long now = clock.getAsLong();
+        backFree = Math.max(now, backFree) + nanos(octets);
+        Octets heard = noisy() ? noise(octets.size()) : octets;
+        timer.schedule(() -> back.accept(heard), backFree - now, TimeUnit.NANOSECONDS);
+    }
+
+    private boolean noisy() {
+        return faults.contains(LineFault.NO_TERMINATOR)
+                && baud > HIGH_RATE
+                && random.nextInt(100) < NOISE_PERCENT;
+    }
+
+    private synchronized Octets noise(int size) {
+        byte[] noise = new byte[size];
+        random.nextBytes(noise);
+        return Octets.of(noise);
+    }
+
+    private void arrived(Octets octets, Consumer<Octets> back) {
+        if (kind == Kind.BUS) {
+            stations.forEach(s -> hear(s, octets, back));
+            return;
+        }
+        Octets passing = octets;
+        for (Station s : stations) {
+            if (s.faults().contains(LineFault.BROKEN)
+                    || s.faults().contains(LineFault.REVERSED)
+                    || s.voice().get().isEmpty()) {
+                break;
+            }
+            passing = hear(s, passing, back);
+        }
+        if (passing.size() > 0 && passing.at(0) == TO_ALL) {
+            talk(passing, back);
+        }
+    }
+
+    /** What it hands on. */
+    private Octets hear(Station s, Octets octets, Consumer<Octets> back) {
+        if (s.faults().contains(LineFault.BROKEN)
+                || s.faults().contains(LineFault.PAIR_SWAPPED)
+                || octets.size() == 0) {
+            return Octets.of();
+        }
+        boolean otherRate = s.baud() != baud;
+        Octets heard = otherRate || noisy() ? noise(octets.size()) : octets;
+        return s.voice()
+                .get()
+                .map(v -> v.hear(heard, said -> talk(otherRate ? noise(said.size()) : said, back)))
+                .orElse(Octets.of());
+    }
+}
