@@ -17,12 +17,13 @@ import { NotSeenStopped } from './NotSeenStopped'
 import { StandinPicture } from './StandinPicture'
 import { StickSurface } from './StickSurface'
 import { useDesk } from './useDesk'
+import { useNumberKeys } from './useNumberKeys'
 import { useStickKeys } from './useStickKeys'
 import { WireFrames } from './WireFrames'
 import { ZoomLever } from './ZoomLever'
 
 const deskKeys: readonly PageKey[] = [
-  ['1 to 9', 'take a camera by its key'],
+  ['digits', 'take a camera by its number'],
   ['arrows', 'drive while held'],
   ['+ and -', 'zoom while held'],
   ['Space, Esc', 'STOP ALL'],
@@ -72,13 +73,13 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
   const [percent, setPercent] = useState(60)
   const { state, stick, take, home, stopAll } = useDesk(job.id, percent / 100)
   useStickKeys(stick)
+  const digit = useNumberKeys(desk.cameras, take)
   useKeys((e) => {
     if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
       e.preventDefault()
       stopAll()
-    } else if (/^[1-9]$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
-      const camera = desk.cameras.find((c) => c.number === Number(e.key))
-      if (camera) take(camera.id)
+    } else if (/^([0-9]|Enter)$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
+      digit(e.key)
     } else if ((e.key === ',' || e.key === '.') && !typing(e.target)) {
       const at = desk.cameras.findIndex((c) => c.id === state.taken)
       const camera = desk.cameras[at + (e.key === '.' ? 1 : -1)]
@@ -105,6 +106,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
         <div>
           <StandinPicture line={line?.number ?? 1} position={camera && state.position} />
           <ReadBack camera={camera} position={state.position} />
+          {camera && <Way camera={camera} />}
         </div>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
           <StickSurface law={desk} limit={percent / 100} stick={stick} />
@@ -147,9 +149,9 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
       </Box>
       <WireFrames frames={state.frames} />
       <Box sx={{ color: 'text.secondary', mt: 1.5 }}>
-        Keys: 1–9 take a camera, arrows drive, + and − zoom, Space or Esc stops all. Heads move without
-        warning: hands and cables clear. If the server itself is killed, a moving head goes on until it is
-        started again.
+        Keys: its number takes a camera, arrows drive, + and − zoom, Space or Esc stops all. Heads move
+        without warning: hands and cables clear. If the server itself is killed, a moving head goes on until
+        it is started again.
       </Box>
     </>
   )
@@ -183,10 +185,19 @@ function CameraKeys({ cameras, taken, onTake }: KeysProps) {
             {c.name}
           </span>
           <span style={{ fontWeight: 400 }}>
-            <StateMark mark={c.mark} />
+            {c.cannot ? 'cannot be driven' : c.address ? <StateMark mark={c.mark} /> : 'serial lead'}
           </span>
         </Button>
       ))}
+    </Box>
+  )
+}
+
+/** How the camera is reached, and what must be done at the leads for it. */
+function Way({ camera }: { readonly camera: DeskCamera }) {
+  return (
+    <Box sx={{ mt: 1 }}>
+      Goes out by {camera.way}.{camera.move && <Box sx={{ fontWeight: 600 }}>{camera.move}</Box>}
     </Box>
   )
 }
@@ -199,6 +210,7 @@ function ReadBack({
   readonly position: Position | undefined
 }) {
   if (!camera) return <p>Take a camera: press its key number, or click it above.</p>
+  if (!camera.tells) return <p>{camera.name} tells nothing back: look where it points.</p>
   if (!position) return <p>Asking {camera.name} where it points …</p>
   const values = [
     ['Pan', `${position.panDegrees.toFixed(1)}°`, `${position.panCounts} counts`],
@@ -221,7 +233,7 @@ function ReadBack({
         </Box>
       ))}
       <Box sx={{ gridColumn: '1 / -1', color: 'text.secondary', fontSize: '0.88rem' }}>
-        Read from {camera.name} at <span className="mono">{camera.address}</span>, ten times a second
+        Read from {camera.name}, at most ten times a second
       </Box>
     </Box>
   )

@@ -1,3 +1,4 @@
+import { afterDigit } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
 import { NOTHING_YET, after } from './deskState'
 import { project } from './projection'
@@ -74,5 +75,18 @@ describe('what the desk knows', () => {
       trouble: 'because',
     })
     expect(after(taken, { type: 'trouble', camera: 4, reason: 'because' }).taken).toBe(4)
+  })
+})
+
+describe('numbers typed at the desk', () => {
+  const cameras = [1, 2, 10, 14].map((number) => ({ id: number * 100, number }))
+  it.each([
+    ['2', { take: 200, wait: '' }],
+    ['1', { wait: '1' }],
+    ['10', { take: 1000, wait: '' }],
+    ['15', { wait: '' }],
+    ['3', { wait: '' }],
+  ])('%s', (typed, expected) => {
+    expect(afterDigit(cameras, typed)).toEqual(expected)
   })
 })

@@ -203,7 +203,7 @@ final class AloneDevices {
             SerialVoice voice = voice(bus, firstId + i);
             stations.add(
                     new SimulatedLine.Station(
-                            () -> Optional.of(voice), baud, faults(Integer.toString(i + 1))));
+                            () -> Optional.of(voice), () -> baud, faults(Integer.toString(i + 1))));
         }
         Set<LineFault> whole = faults("");
         SimulatedLine line =
@@ -218,7 +218,7 @@ final class AloneDevices {
         InetSocketAddress place =
                 new InetSocketAddress(at, options.port("serial-tcp", SERIAL_PORT));
         SerialServerEar ear =
-                new SerialServerEar(List.of(line), whole.contains(LineFault.TERMINAL));
+                new SerialServerEar(() -> List.of(line), whole.contains(LineFault.TERMINAL));
         opened(
                 at,
                 TcpPort.open(place, Protocol.VISCA_TCP, ear),

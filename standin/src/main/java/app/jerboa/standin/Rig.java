@@ -1,6 +1,7 @@
 package app.jerboa.standin;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.lan.Hall;
@@ -47,8 +48,36 @@ public final class Rig {
         return Optional.ofNullable(halls.get(id));
     }
 
-    /** What is wanted in a hall. */
-    public record Wanted(String id, String name, String profile, String mac) {}
+    /**
+     * What is wanted in a hall.
+     *
+     * @param start what the house lends it, for one that starts on a lease
+     * @param head profile of the head that it drives, for a bridge that has none of its own
+     * @param number it answers to on a serial lead; 0 for its factory's
+     * @param baud of its serial port; 0 for its factory's
+     */
+    public record Wanted(
+            String id,
+            String name,
+            String profile,
+            String mac,
+            Optional<NetworkSettings> start,
+            Optional<String> head,
+            int number,
+            int baud) {
+        /** One that needs no more than its profile. */
+        public Wanted(String id, String name, String profile, String mac) {
+            this(id, name, profile, mac, Optional.empty(), Optional.empty(), 0, 0);
+        }
+    }
+
+    /**
+     * A serial lead: a chain, or a bus.
+     *
+     * @param server id of the serial server at its near end
+     * @param stations ids of the devices on it, from there on
+     */
+    public record Lead(String server, boolean bus, int baud, List<String> stations) {}
 
     /**
      * Builds a hall, or adapts one: devices it knows keep their state, new ones come fresh from the
@@ -56,20 +85,31 @@ public final class Rig {
      *
      * @throws IllegalArgumentException for an unknown profile
      */
-    public synchronized Hall furnish(String id, NetworkSettings laptop, List<Wanted> devices) {
+    public synchronized Hall furnish(
+            String id, NetworkSettings laptop, List<Wanted> devices, List<Lead> leads) {
         Hall hall = halls.computeIfAbsent(id, h -> new Hall(laptop));
         hall.keepOnly(devices.stream().map(Wanted::id).toList());
         for (Wanted w : devices) {
-            if (hall.device(w.id()).isEmpty()) {
-                hall.add(new RigDevice(w.id(), w.name(), w.mac(), profile(w.profile()), this::now));
+            Optional<RigDevice> there = hall.device(w.id());
+            if (there.isPresent()) {
+                there.get().onLead(w.number(), w.baud());
+            } else {
+                hall.add(fresh(hall, w));
             }
         }
+        hall.hang(leads);
         return hall;
+    }
+
+    private RigDevice fresh(Hall hall, Wanted w) {
+        Profile profile = profile(w.profile());
+        Optional<Head> head =
+                w.head().map(this::profile).flatMap(Profile::head).or(() -> profile.head());
+        return new RigDevice(w, profile, head, this::now, () -> hall.linesOf(w.id()));
     }
 
     private Profile profile(String id) {
         return profiles.apply(id)
-                .filter(p -> p.factory().isPresent())
                 .orElseThrow(
                         () ->
                                 new IllegalArgumentException(

@@ -21,19 +21,29 @@ import java.util.Optional;
 public final class RigFile {
     record Saved(Instant worldNow, double speed, Map<String, SavedHall> halls) {}
 
-    /** {@code also} is absent in files of before. */
+    /** {@code also} and {@code leads} are absent in files of before. */
     record SavedHall(
             NetworkSettings laptop,
             Optional<List<NetworkSettings>> also,
-            List<SavedDevice> devices) {}
+            List<SavedDevice> devices,
+            Optional<List<Rig.Lead>> leads) {}
 
+    /** What is absent in files of before is as from the factory. */
     record SavedDevice(
             String id,
             String name,
             String profile,
             String mac,
             NetworkSettings settings,
-            Optional<Instant> upAt) {}
+            Optional<Instant> upAt,
+            Optional<NetworkSettings> start,
+            Optional<String> head,
+            int number,
+            int baud) {
+        Rig.Wanted wanted() {
+            return new Rig.Wanted(id, name, profile, mac, start, head, number, baud);
+        }
+    }
 
     private final Path file;
 
@@ -54,11 +64,8 @@ public final class RigFile {
     }
 
     private static void restore(Rig rig, String id, SavedHall saved) {
-        List<Rig.Wanted> wanted =
-                saved.devices().stream()
-                        .map(d -> new Rig.Wanted(d.id(), d.name(), d.profile(), d.mac()))
-                        .toList();
-        Hall hall = rig.furnish(id, saved.laptop(), wanted);
+        List<Rig.Wanted> wanted = saved.devices().stream().map(SavedDevice::wanted).toList();
+        Hall hall = rig.furnish(id, saved.laptop(), wanted, saved.leads().orElse(List.of()));
         saved.also().orElse(List.of()).forEach(hall::addToLaptop);
         for (SavedDevice d : saved.devices()) {
             hall.device(d.id()).ifPresent(device -> device.restore(d.settings(), d.upAt()));
@@ -90,10 +97,22 @@ public final class RigFile {
         return new SavedHall(
                 hall.laptop(),
                 Optional.of(hall.also()),
-                hall.devices().stream().map(RigFile::saved).toList());
+                hall.devices().stream().map(RigFile::saved).toList(),
+                Optional.of(hall.leads()));
     }
 
     private static SavedDevice saved(RigDevice d) {
-        return new SavedDevice(d.id(), d.name(), d.profile().id(), d.mac(), d.settings(), d.upAt());
+        Rig.Wanted w = d.wanted();
+        return new SavedDevice(
+                w.id(),
+                w.name(),
+                w.profile(),
+                w.mac(),
+                d.settings(),
+                d.upAt(),
+                w.start(),
+                w.head(),
+                w.number(),
+                w.baud());
     }
 }

@@ -52,7 +52,7 @@ class RigTest {
     private final AtomicReference<Instant> now = new AtomicReference<>(START);
     private final Rig rig =
             new Rig(ShippedProfiles::read, now::get, new WorldClock(START, START, 1));
-    private final Hall hall = rig.furnish("1", HOME, List.of(camera("a"), camera("b")));
+    private final Hall hall = rig.furnish("1", HOME, List.of(camera("a"), camera("b")), List.of());
     private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor();
 
     private static NetworkSettings at(String address) {

@@ -115,11 +115,6 @@ public record Profile(
                 .min(Comparator.comparing(Speaks::over));
     }
 
-    /** Its head can be driven from the desk. */
-    public boolean drivable() {
-        return head.isPresent() && networked() && port(Protocol.VISCA_IP).isPresent();
-    }
-
     private Stream<Speaks> speaks(Protocol protocol) {
         return speaks.stream().filter(s -> s.protocol() == protocol);
     }

@@ -2,18 +2,22 @@ package app.jerboa.server.bringup;
 
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.PlannedAddress;
 import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.HeadLinks;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
 import app.jerboa.wire.link.WireLog;
-import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
+import app.jerboa.wire.visca.IpPacket;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import java.util.Locale;
@@ -57,9 +61,11 @@ public class StepCheck {
     }
 
     private final World world;
+    private final HeadLinks links;
 
-    StepCheck(World world) {
+    StepCheck(World world, HeadLinks links) {
         this.world = world;
+        this.links = links;
     }
 
     Result check(Jobs.Stored stored, Step step) {
@@ -94,7 +100,11 @@ public class StepCheck {
                                     "planned", PlannedAddress.of(device)))
                     : Result.told("seen");
         }
-        Ipv4 start = device.found().orElse(device.profile().factory().orElseThrow().address());
+        Ipv4 start =
+                device.found()
+                        .or(() -> device.profile().factory().map(FactoryAddress::address))
+                        .or(() -> world.addressNow(stored, device))
+                        .orElse(PlannedAddress.of(device));
         return switch (step.kind()) {
             case SEE -> answers(stored, device, start, "start");
             case RESTART -> restarted(stored, device, start);
@@ -175,7 +185,22 @@ public class StepCheck {
     }
 
     private Result ask(Device device, Ipv4 address, String place, Answering answering) {
-        try (HeadLink link = world.open(answering, Form.HEADER, new WireLog(16))) {
+        if (device.profile().answers(Protocol.VISCA_IP).isEmpty()) {
+            return Result.asked(
+                    "there",
+                    Map.of(
+                            "device", device.name(),
+                            "address", address,
+                            "place", Words.say("place." + place),
+                            "mac", answering.mac()));
+        }
+        DeskWay way =
+                new DeskWay.OverNetwork(
+                        device,
+                        address,
+                        Protocol.VISCA_IP,
+                        device.profile().port(Protocol.VISCA_IP).orElse(IpPacket.PORT));
+        try (HeadLink link = links.open(answering, way, new WireLog(16))) {
             Version version = await(link.askVersion());
             PanTilt at = await(link.askPanTilt(false));
             return Result.asked(

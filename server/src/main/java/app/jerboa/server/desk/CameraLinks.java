@@ -1,16 +1,17 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.profile.Head;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.HeadLinks;
 import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
 import app.jerboa.wire.link.WireLog;
-import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
 import jakarta.annotation.PreDestroy;
@@ -27,9 +28,11 @@ class CameraLinks {
 
     private final Map<CameraId, CameraLink> open = new ConcurrentHashMap<>();
     private final World world;
+    private final HeadLinks headLinks;
 
-    CameraLinks(World world) {
+    CameraLinks(World world, HeadLinks headLinks) {
         this.world = world;
+        this.headLinks = headLinks;
     }
 
     boolean isOpen(CameraId id) {
@@ -51,42 +54,58 @@ class CameraLinks {
     /** As {@link #connect}, beside one that may be open; the caller closes it. */
     CameraLink aside(Jobs.Stored stored, long number, String holder) {
         Device device = stored.need(number);
-        Head head =
-                device.profile()
-                        .head()
-                        .orElseThrow(
-                                () ->
-                                        cannot(
-                                                Words.say(
-                                                        "drive.no-head",
-                                                        Map.of("device", device.name()))));
-        Ipv4 address =
-                device.address()
-                        .orElseThrow(
-                                () ->
-                                        cannot(
-                                                Words.say(
-                                                        "drive.no-address",
-                                                        Map.of("device", device.name()))));
-        Answering answering = world.reach(stored, address).match(new Only(device, address));
-        WireLog log = new WireLog(FRAMES_KEPT);
+        Opening opening = new Opening(stored, device, new WireLog(FRAMES_KEPT));
+        HeadLink link = DeskWays.of(stored.job()).to(device).match(opening);
         return new CameraLink(
                 new CameraId(stored.id(), number),
                 holder,
                 device.name(),
-                head,
+                device.profile().head().orElseThrow(),
                 DeskLaw.of(stored.job()),
-                open(device, address, answering, log),
-                log);
+                link,
+                opening.log());
     }
 
-    private HeadLink open(Device device, Ipv4 address, Answering to, WireLog log) {
-        try {
-            return world.open(to, Form.HEADER, log);
-        } catch (NoAnswer e) {
-            throw cannot(
-                    Words.say(
-                            "drive.no-voice", Map.of("device", device.name(), "address", address)));
+    /** Opens the link by the way there is, or says why there is none. */
+    private final class Opening implements DeskWay.Cases<HeadLink> {
+        private final Jobs.Stored stored;
+        private final Device camera;
+        private final WireLog log;
+
+        Opening(Jobs.Stored stored, Device camera, WireLog log) {
+            this.stored = stored;
+            this.camera = camera;
+            this.log = log;
+        }
+
+        WireLog log() {
+            return log;
+        }
+
+        @Override
+        public HeadLink overNetwork(DeskWay.OverNetwork it) {
+            return open(it.at(), it.address(), it);
+        }
+
+        @Override
+        public HeadLink overLine(DeskWay.OverLine it) {
+            return open(it.server(), it.address(), it);
+        }
+
+        private HeadLink open(Device at, Ipv4 address, DeskWay way) {
+            Answering answering = world.reach(stored, address).match(new Only(at, address));
+            try {
+                return headLinks.open(answering, way, log);
+            } catch (NoAnswer e) {
+                throw cannot(
+                        Words.say(
+                                "drive.no-port", Map.of("device", at.name(), "address", address)));
+            }
+        }
+
+        @Override
+        public HeadLink none(DeskWay.None it) {
+            throw cannot(DeskWords.without(camera, it));
         }
     }
 

@@ -3,6 +3,8 @@ package app.jerboa.server.desk;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
@@ -25,9 +27,25 @@ class DeskController {
      */
     record DeskView(List<DeskCamera> cameras, double deadZone, double k, List<Double> curve) {}
 
-    /** One camera that can be driven. */
+    /**
+     * One camera with a head.
+     *
+     * @param way how it is reached, in words; empty when it cannot be
+     * @param move the lead that must be moved for it, in words; else empty
+     * @param tells it can be asked where it points
+     * @param cannot why it cannot be driven from here, in words; else empty
+     */
     record DeskCamera(
-            long id, String name, int number, String address, String mark, LimitsBody limits) {}
+            long id,
+            String name,
+            int number,
+            String address,
+            String mark,
+            String way,
+            String move,
+            boolean tells,
+            String cannot,
+            LimitsBody limits) {}
 
     /** Where the head can point and how fast at full deflection, by its profile. */
     record LimitsBody(
@@ -53,25 +71,30 @@ class DeskController {
                         .map(law::speed)
                         .boxed()
                         .toList();
+        DeskWays ways = DeskWays.of(job);
         List<DeskCamera> cameras =
                 job.lines().stream()
                         .flatMap(
                                 l ->
                                         job.device(l.camera()).stream()
-                                                .filter(d -> d.profile().drivable())
-                                                .map(d -> camera(l, d)))
+                                                .filter(d -> d.profile().head().isPresent())
+                                                .map(d -> camera(l, d, ways.to(d))))
                         .toList();
         return new DeskView(cameras, law.deadZone(), law.k(), curve);
     }
 
-    private static DeskCamera camera(Line line, Device d) {
+    private static DeskCamera camera(Line of, Device d, DeskWay way) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
                 d.id().value(),
                 d.name(),
-                line.number(),
+                of.number(),
                 d.address().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
+                DeskWords.way(way),
+                DeskWords.move(way),
+                !(way instanceof DeskWay.OverLine line && !line.tells()),
+                way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",
                 new LimitsBody(
                         head.panLeftDegrees(),
                         head.panRightDegrees(),

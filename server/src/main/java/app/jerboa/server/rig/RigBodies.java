@@ -1,5 +1,6 @@
 package app.jerboa.server.rig;
 
+import app.jerboa.core.net.Ipv4;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -15,12 +16,28 @@ final class RigBodies {
         String text() {
             return address + "/" + prefix;
         }
+
+        /** Empty for a device without a network, or whom nobody lent an address. */
+        Optional<Ipv4> known() {
+            return Optional.of(Ipv4.parse(address)).filter(a -> a.bits() != 0);
+        }
     }
 
     /** What is wanted in the hall. */
-    record Wanted(String id, String name, String profile, String mac) {}
+    record Wanted(
+            String id,
+            String name,
+            String profile,
+            String mac,
+            Optional<Network> start,
+            Optional<String> head,
+            int number,
+            int baud) {}
 
-    record Furnish(Network laptop, List<Wanted> devices) {}
+    /** A serial lead; the stations by id, from the server on. */
+    record Lead(String server, boolean bus, int baud, List<String> stations) {}
+
+    record Furnish(Network laptop, List<Wanted> devices, List<Lead> leads) {}
 
     record Plug(boolean plugged) {}
 

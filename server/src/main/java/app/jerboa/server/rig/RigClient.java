@@ -11,7 +11,6 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
-import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -61,12 +60,8 @@ class RigClient {
                 .orElseThrow(() -> Problem.notFound("device"));
     }
 
-    RigBodies.Hall furnish(long job, RigBodies.Network laptop, List<RigBodies.Wanted> devices) {
-        return send(
-                "PUT",
-                "/halls/" + job,
-                new RigBodies.Furnish(laptop, devices),
-                RigBodies.Hall.class);
+    RigBodies.Hall furnish(long job, RigBodies.Furnish wanted) {
+        return send("PUT", "/halls/" + job, wanted, RigBodies.Hall.class);
     }
 
     RigBodies.Hall moveLaptop(long job, RigBodies.Network to) {

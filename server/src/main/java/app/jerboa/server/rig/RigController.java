@@ -78,7 +78,7 @@ class RigController {
                 d.name(),
                 d.phase().toLowerCase(Locale.ROOT),
                 d.secondsToBoot(),
-                d.settings().address());
+                d.settings().known().map(Ipv4::toString).orElse(""));
     }
 
     @PutMapping("/devices/{device}/plug")

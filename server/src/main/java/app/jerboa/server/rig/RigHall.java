@@ -1,33 +1,52 @@
 package app.jerboa.server.rig;
 
 import app.jerboa.core.bringup.LaptopAddress;
+import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.ChainOrBus;
+import app.jerboa.core.job.cabling.SerialSettings;
+import app.jerboa.core.job.desk.DeskWays;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.profile.Sort;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Jobs;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.LongStream;
 import org.springframework.stereotype.Component;
 
-/** The rig's hall of a job, with the job's cameras in it. */
+/** The rig's hall of a job, with what of the job has a stand-in, and the serial leads between. */
 @Component
 class RigHall {
     private final RigClient rig;
-    private final Map<Long, List<RigBodies.Wanted>> furnished = new ConcurrentHashMap<>();
+    private final Map<Long, RigBodies.Furnish> furnished = new ConcurrentHashMap<>();
 
     RigHall(RigClient rig) {
         this.rig = rig;
     }
 
     /**
-     * Puts the job's cameras into the hall, fresh from the box, unless they are there; asked again
-     * only after the kit changed.
+     * Puts the job's devices into the hall, fresh from the box, unless they are there; asked again
+     * only after they changed.
      */
     void furnish(Jobs.Stored stored) {
-        List<RigBodies.Wanted> wanted = wanted(stored.job().devices());
+        RigBodies.Furnish wanted = wanted(stored);
         if (wanted.equals(furnished.get(stored.id()))) {
             return;
         }
-        rig.furnish(stored.id(), network(stored.laptopHome()), wanted);
+        rig.furnish(stored.id(), wanted);
         furnished.put(stored.id(), wanted);
     }
 
@@ -36,19 +55,95 @@ class RigHall {
         return rig.hall(stored.id());
     }
 
-    private static List<RigBodies.Wanted> wanted(List<Device> devices) {
-        return devices.stream()
-                .filter(RigHall::simulated)
-                .map(
-                        d ->
-                                new RigBodies.Wanted(
-                                        d.id().toString(), d.name(), d.profile().id(), d.mac()))
-                .toList();
+    private static RigBodies.Furnish wanted(Jobs.Stored stored) {
+        return stored.job()
+                .worked(
+                        RigBodies.Furnish.class,
+                        () -> wanted(stored.job(), network(stored.laptopHome())));
     }
 
-    /** There is a stand-in for it in the rig. */
+    private static RigBodies.Furnish wanted(Job job, RigBodies.Network laptop) {
+        Map<DeviceId, Line> lines = new HashMap<>();
+        job.lines().forEach(l -> lines.putIfAbsent(l.camera(), l));
+        Iterator<Ipv4> pool = pool(job);
+        List<RigBodies.Wanted> devices = new ArrayList<>();
+        for (Device d : job.devices()) {
+            if (simulated(d)) {
+                devices.add(
+                        new RigBodies.Wanted(
+                                d.id().toString(),
+                                d.name(),
+                                d.profile().id(),
+                                d.mac(),
+                                lent(d, pool),
+                                driven(job, d),
+                                Optional.ofNullable(lines.get(d.id()))
+                                        .map(Line::controlId)
+                                        .orElse(0),
+                                SerialSettings.of(d).map(SerialSettings::baud).orElse(0)));
+            }
+        }
+        return new RigBodies.Furnish(laptop, devices, leads(job));
+    }
+
+    /** The addresses that the house lends, in order. */
+    private static Iterator<Ipv4> pool(Job job) {
+        return job.ranges().stream()
+                .filter(r -> r.use().equals("pool"))
+                .map(AddressRange::range)
+                .flatMap(
+                        r ->
+                                LongStream.rangeClosed(r.first().bits(), r.last().bits())
+                                        .mapToObj(Ipv4::new))
+                .iterator();
+    }
+
+    private static Optional<RigBodies.Network> lent(Device d, Iterator<Ipv4> pool) {
+        boolean asks = d.profile().networked() && d.profile().factory().isEmpty();
+        return asks && pool.hasNext()
+                ? Optional.of(new RigBodies.Network(pool.next().toString(), d.prefix(), ""))
+                : Optional.empty();
+    }
+
+    /** The head that a bridge drives for the camera it is fitted to. */
+    private static Optional<String> driven(Job job, Device d) {
+        return d.fitted()
+                .filter(f -> d.profile().sort() == Sort.CONTROL_BRIDGE)
+                .map(f -> KitIndex.of(job).device(f).profile())
+                .filter(p -> p.head().isPresent())
+                .map(Profile::id);
+    }
+
+    /** As the desk uses them: each on the server that it reaches it through. */
+    private static List<RigBodies.Lead> leads(Job job) {
+        DeskWays ways = DeskWays.of(job);
+        List<RigBodies.Lead> leads = new ArrayList<>();
+        for (ChainOrBus lead : ChainOrBus.all(Cabling.of(job))) {
+            ways.server(lead)
+                    .ifPresent(
+                            server ->
+                                    leads.add(
+                                            new RigBodies.Lead(
+                                                    server.id().toString(),
+                                                    lead.signal() == Signal.RS_485,
+                                                    SerialSettings.of(server).orElseThrow().baud(),
+                                                    lead.cameras().stream()
+                                                            .map(c -> c.id().toString())
+                                                            .toList())));
+        }
+        return leads;
+    }
+
+    /** There is a stand-in for it in the rig: for heads, bridges and serial servers. */
     static boolean simulated(Device d) {
-        return d.profile().drivable() && d.profile().factory().isPresent();
+        Profile p = d.profile();
+        boolean head =
+                p.head().isPresent()
+                        && (p.port(Protocol.VISCA_IP).isPresent()
+                                || p.answers(Protocol.VISCA_SERIAL).isPresent()
+                                || p.answers(Protocol.D_PROTOCOL).isPresent());
+        boolean bridge = p.sort() == Sort.CONTROL_BRIDGE && d.fitted().isPresent();
+        return head || bridge || p.sort() == Sort.SERIAL_SERVER;
     }
 
     static RigBodies.Network network(LaptopAddress laptop) {

@@ -88,10 +88,7 @@ public class RigHands {
                         .filter(a -> !used.contains(a.toString()))
                         .findFirst();
         if (free.isEmpty()) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "no-lease",
-                    "The house has no DHCP pool with a free address, so nobody lends one. Note its pool on the Site page.");
+            throw noLease(device.name());
         }
         rig.setAtDevice(
                 stored.id(),
@@ -99,12 +96,24 @@ public class RigHands {
                 new RigBodies.Network(free.get().toString(), device.prefix(), ""));
     }
 
+    private static Problem noLease(String device) {
+        return new Problem(
+                HttpStatus.CONFLICT,
+                "no-lease",
+                "The house has no DHCP pool with a free address, so nobody lends "
+                        + device
+                        + " one. Note its pool on the Site page.");
+    }
+
     /** Through its own page, wherever it answers now. */
     private void type(Jobs.Stored stored, Device device) {
-        String now = rig.settings(stored.id(), device.id().value()).address();
+        Ipv4 now =
+                rig.settings(stored.id(), device.id().value())
+                        .known()
+                        .orElseThrow(() -> noLease(device.name()));
         rig.reconfigure(
                 stored.id(),
-                Ipv4.parse(now),
+                now,
                 new RigBodies.Network(
                         PlannedAddress.of(device).toString(),
                         device.prefix(),

@@ -2,54 +2,24 @@ package app.jerboa.server.rig;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
 import app.jerboa.server.world.WorldTime;
-import app.jerboa.wire.link.WireLog;
-import app.jerboa.wire.link.net.UdpTransport;
-import app.jerboa.wire.link.session.Form;
-import app.jerboa.wire.link.session.HeadLink;
-import app.jerboa.wire.link.session.NoAnswer;
-import app.jerboa.wire.link.session.ViscaLink;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.net.InetSocketAddress;
-import java.time.InstantSource;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
 
 /** The rig's hall: its virtual LAN says what would answer, then traffic goes over real loopback. */
-final class RigWorld implements World, AutoCloseable {
-    private static final int TIMERS = 2;
-
+final class RigWorld implements World {
     private final RigClient rig;
     private final RigHall hall;
-
-    /** For the time-outs of links. */
-    private final ScheduledExecutorService timer =
-            Executors.newScheduledThreadPool(
-                    TIMERS,
-                    task -> {
-                        Thread thread = new Thread(task, "links");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
 
     RigWorld(RigClient rig, RigHall hall) {
         this.rig = rig;
         this.hall = hall;
-    }
-
-    @Override
-    public void close() {
-        timer.shutdownNow();
     }
 
     @Override
@@ -69,7 +39,7 @@ final class RigWorld implements World, AutoCloseable {
 
     @Override
     public boolean canAsk(Device device) {
-        return RigHall.simulated(device);
+        return RigHall.simulated(device) && device.profile().networked();
     }
 
     @Override
@@ -95,26 +65,7 @@ final class RigWorld implements World, AutoCloseable {
 
     @Override
     public Optional<Ipv4> addressNow(Jobs.Stored stored, Device device) {
-        String now = rig.settings(stored.id(), device.id().value()).address();
-        return Optional.of(Ipv4.parse(now));
-    }
-
-    @Override
-    public HeadLink open(Answering to, Form form, WireLog log) {
-        Protocol protocol = form == Form.HEADER ? Protocol.VISCA_IP : Protocol.VISCA_UDP;
-        Integer port = to.ports().get(protocol.toString());
-        if (port == null) {
-            throw new NoAnswer(to.name() + " has no port for " + protocol);
-        }
-        try {
-            return new ViscaLink(
-                    UdpTransport.open(new InetSocketAddress(to.host(), port)),
-                    form,
-                    timer,
-                    InstantSource.system(),
-                    log);
-        } catch (IOException e) {
-            throw new UncheckedIOException("no link to " + to.name(), e);
-        }
+        hall.furnish(stored);
+        return rig.settings(stored.id(), device.id().value()).known();
     }
 }

@@ -4,9 +4,6 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
-import app.jerboa.wire.link.WireLog;
-import app.jerboa.wire.link.session.Form;
-import app.jerboa.wire.link.session.HeadLink;
 import java.time.InstantSource;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -36,11 +33,6 @@ public final class NoWorld implements World {
     @Override
     public Optional<Ipv4> addressNow(Jobs.Stored stored, Device device) {
         return Optional.empty();
-    }
-
-    @Override
-    public HeadLink open(Answering to, Form form, WireLog log) {
-        throw nothing();
     }
 
     /** Why nothing can be reached, and what to do. */

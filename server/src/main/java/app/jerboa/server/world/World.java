@@ -3,9 +3,6 @@ package app.jerboa.server.world;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.wire.link.WireLog;
-import app.jerboa.wire.link.session.Form;
-import app.jerboa.wire.link.session.HeadLink;
 import java.util.Optional;
 
 /** A network with devices in it, as it is reached from the technician's laptop. */
@@ -23,7 +20,4 @@ public interface World {
 
     /** The address a device has now, wherever that is; none where it cannot be told. */
     Optional<Ipv4> addressNow(Jobs.Stored stored, Device device);
-
-    /** A link to one that answers; the caller closes it. */
-    HeadLink open(Answering to, Form form, WireLog log);
 }

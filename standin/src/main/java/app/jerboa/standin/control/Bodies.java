@@ -20,7 +20,7 @@ final class Bodies {
 
     record Speed(double speed) {}
 
-    record Furnish(NetworkSettings laptop, List<Rig.Wanted> devices) {}
+    record Furnish(NetworkSettings laptop, List<Rig.Wanted> devices, List<Rig.Lead> leads) {}
 
     record Plug(boolean plugged) {}
 

@@ -124,7 +124,7 @@ public final class RigServer implements AutoCloseable {
 
     private Hall furnish(HttpExchange exchange, String id) throws IOException {
         Bodies.Furnish wanted = body(exchange, Bodies.Furnish.class);
-        Hall hall = rig.furnish(id, wanted.laptop(), wanted.devices());
+        Hall hall = rig.furnish(id, wanted.laptop(), wanted.devices(), wanted.leads());
         changed.run();
         return hall;
     }

@@ -1,16 +1,21 @@
 package app.jerboa.standin.lan;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.standin.Rig;
+import app.jerboa.standin.device.Timers;
+import app.jerboa.standin.serial.SimulatedLine;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** One simulated hall: devices on one LAN and the technician's laptop. */
 public final class Hall {
     private final Map<String, RigDevice> devices = new LinkedHashMap<>();
+    private final Map<Rig.Lead, SimulatedLine> lines = new LinkedHashMap<>();
     private NetworkSettings laptop;
     private List<NetworkSettings> also = List.of();
 
@@ -51,6 +56,42 @@ public final class Hall {
     public synchronized void keepOnly(Collection<String> ids) {
         devices.values().stream().filter(d -> !ids.contains(d.id())).forEach(RigDevice::unplug);
         devices.keySet().retainAll(ids);
+    }
+
+    /** Puts the serial leads in their places; one that is as it was keeps what is on its way. */
+    public synchronized void hang(List<Rig.Lead> wanted) {
+        lines.keySet().retainAll(wanted);
+        wanted.forEach(lead -> lines.computeIfAbsent(lead, this::line));
+    }
+
+    private SimulatedLine line(Rig.Lead lead) {
+        return new SimulatedLine(
+                lead.bus() ? SimulatedLine.Kind.BUS : SimulatedLine.Kind.CHAIN,
+                lead.baud(),
+                Set.of(),
+                lead.stations().stream().map(this::station).toList(),
+                Timers.SHARED,
+                System::nanoTime,
+                1);
+    }
+
+    private SimulatedLine.Station station(String id) {
+        return new SimulatedLine.Station(
+                () -> device(id).flatMap(RigDevice::voice),
+                () -> device(id).map(RigDevice::baud).orElse(0),
+                Set.of());
+    }
+
+    public synchronized List<Rig.Lead> leads() {
+        return List.copyOf(lines.keySet());
+    }
+
+    /** What hangs on the serial ports of a server. */
+    public synchronized List<SimulatedLine> linesOf(String server) {
+        return lines.entrySet().stream()
+                .filter(e -> e.getKey().server().equals(server))
+                .map(Map.Entry::getValue)
+                .toList();
     }
 
     public synchronized List<RigDevice> devices() {

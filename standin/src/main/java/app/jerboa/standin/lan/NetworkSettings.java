@@ -9,6 +9,9 @@ import app.jerboa.core.net.Ipv4Subnet;
  * @param gateway empty text for none
  */
 public record NetworkSettings(Ipv4 address, int prefix, String gateway) {
+    /** Of a device without a network, or whom nobody lent an address. */
+    public static final NetworkSettings NONE = new NetworkSettings(new Ipv4(0), 30, "");
+
     public boolean onLink(Ipv4 other) {
         return Ipv4Subnet.of(address, prefix).contains(other);
     }

@@ -3,11 +3,19 @@ package app.jerboa.standin.lan;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Head;
+import app.jerboa.core.profile.Ids;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.SerialLine;
+import app.jerboa.standin.Rig;
 import app.jerboa.standin.device.DevicePort;
-import app.jerboa.standin.device.DevicePorts;
 import app.jerboa.standin.device.HeadState;
 import app.jerboa.standin.device.SimulatedHead;
+import app.jerboa.standin.serial.BusVoice;
+import app.jerboa.standin.serial.ChainVoice;
+import app.jerboa.standin.serial.SerialVoice;
+import app.jerboa.standin.serial.SimulatedLine;
+import app.jerboa.wire.dprotocol.DForm;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
@@ -16,6 +24,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** One simulated device: its lead, its boot, its network settings, and the ports it answers on. */
 public final class RigDevice {
@@ -26,43 +35,81 @@ public final class RigDevice {
         UP
     }
 
-    private final String id;
-    private final String name;
-    private final String mac;
+    private final Rig.Wanted wanted;
     private final Profile profile;
+    private final Optional<Head> facts;
     private final InstantSource world;
+    private final Supplier<List<SimulatedLine>> lines;
     private NetworkSettings settings;
+    private int number;
+    private int baud;
     private Optional<Instant> upAt = Optional.empty();
     private Optional<SimulatedHead> head = Optional.empty();
+    private Optional<SerialVoice> voice = Optional.empty();
     private List<DevicePort> ports = List.of();
+    private boolean answering;
 
-    public RigDevice(String id, String name, String mac, Profile profile, InstantSource world) {
-        this.id = id;
-        this.name = name;
-        this.mac = mac;
+    /**
+     * @param facts of the head it has, or drives
+     * @param lines that hang on its serial ports
+     */
+    public RigDevice(
+            Rig.Wanted wanted,
+            Profile profile,
+            Optional<Head> facts,
+            InstantSource world,
+            Supplier<List<SimulatedLine>> lines) {
+        this.wanted = wanted;
         this.profile = profile;
+        this.facts = facts;
         this.world = world;
+        this.lines = lines;
         this.settings = factorySettings();
+        onLead(wanted.number(), wanted.baud());
     }
 
     private NetworkSettings factorySettings() {
-        FactoryAddress factory = profile.factory().orElseThrow();
+        return profile.factory()
+                .map(RigDevice::settings)
+                .or(wanted::start)
+                .orElse(NetworkSettings.NONE);
+    }
+
+    private static NetworkSettings settings(FactoryAddress factory) {
         return new NetworkSettings(
                 factory.address(),
                 factory.prefix(),
                 factory.gateway().map(Ipv4::toString).orElse(""));
     }
 
+    /** How its dials stand; 0 for as from the factory. */
+    public final synchronized void onLead(int asNumber, int atBaud) {
+        int next = asNumber == 0 ? profile.ids().map(Ids::factory).orElse(1) : asNumber;
+        if (next != number) {
+            number = next;
+            voice = Optional.empty();
+        }
+        baud = atBaud == 0 ? profile.serial().map(SerialLine::baud).orElse(0) : atBaud;
+    }
+
+    public synchronized int baud() {
+        return baud;
+    }
+
+    public Rig.Wanted wanted() {
+        return wanted;
+    }
+
     public String id() {
-        return id;
+        return wanted.id();
     }
 
     public String name() {
-        return name;
+        return wanted.name();
     }
 
     public String mac() {
-        return mac;
+        return wanted.mac();
     }
 
     public Profile profile() {
@@ -121,6 +168,8 @@ public final class RigDevice {
         ports.forEach(DevicePort::close);
         ports = List.of();
         head = Optional.empty();
+        voice = Optional.empty();
+        answering = false;
     }
 
     public synchronized Phase phase() {
@@ -132,20 +181,45 @@ public final class RigDevice {
 
     /** Where it answers; opened when they are first asked for after its boot, none before. */
     public synchronized List<DevicePort> ports() {
-        if (phase() == Phase.UP && head.isEmpty() && profile.head().isPresent()) {
-            answer(profile.head().get());
-        }
+        answerWhenUp();
         return ports;
     }
 
-    private void answer(Head facts) {
-        SimulatedHead fresh = new SimulatedHead(facts, world, InstantSource.system());
-        try {
-            ports = DevicePorts.open(profile, fresh, InetAddress.getLoopbackAddress());
-        } catch (IOException e) {
-            throw new UncheckedIOException("no loopback port free for " + name, e);
+    /** As it hears and talks on a serial lead; empty while it is not up, or has none. */
+    public synchronized Optional<SerialVoice> voice() {
+        answerWhenUp();
+        if (voice.isEmpty()) {
+            voice = head.flatMap(this::voiceOf);
         }
-        head = Optional.of(fresh);
+        return voice;
+    }
+
+    private Optional<SerialVoice> voiceOf(SimulatedHead of) {
+        Optional<SerialVoice> bus =
+                profile.answers(Protocol.D_PROTOCOL)
+                        .map(
+                                s ->
+                                        new BusVoice(
+                                                of,
+                                                facts.orElseThrow(),
+                                                DForm.D,
+                                                number,
+                                                s.twoWay()));
+        return bus.or(
+                () -> profile.answers(Protocol.VISCA_SERIAL).map(s -> new ChainVoice(of, number)));
+    }
+
+    private void answerWhenUp() {
+        if (phase() != Phase.UP || answering) {
+            return;
+        }
+        try {
+            head = facts.map(f -> new SimulatedHead(f, world, InstantSource.system()));
+            ports = DevicePorts.open(profile, head, lines, InetAddress.getLoopbackAddress());
+            answering = true;
+        } catch (IOException e) {
+            throw new UncheckedIOException("no loopback port free for " + name(), e);
+        }
     }
 
     /** Seconds of the world's time until it answers; 0 when it does or is off. */

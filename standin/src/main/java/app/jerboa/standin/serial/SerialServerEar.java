@@ -4,26 +4,28 @@ import app.jerboa.standin.device.TcpPort;
 import app.jerboa.wire.octets.Octets;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 /** A serial server: what comes in over TCP goes out on its lines, unchanged, and back. */
 public final class SerialServerEar implements TcpPort.Ear {
     private static final int END = 0xFF;
 
-    private final List<SimulatedLine> lines;
+    private final Supplier<List<SimulatedLine>> lines;
     private final boolean terminal;
 
     /**
+     * @param lines that hang on it now
      * @param terminal its port is set to a terminal: it doubles FF on the way back
      */
-    public SerialServerEar(List<SimulatedLine> lines, boolean terminal) {
-        this.lines = List.copyOf(lines);
+    public SerialServerEar(Supplier<List<SimulatedLine>> lines, boolean terminal) {
+        this.lines = lines;
         this.terminal = terminal;
     }
 
     @Override
     public void hear(Octets chunk, Consumer<Octets> reply) {
         Consumer<Octets> back = terminal ? octets -> reply.accept(doubled(octets)) : reply;
-        lines.forEach(line -> line.say(chunk, back));
+        lines.get().forEach(line -> line.say(chunk, back));
     }
 
     private static Octets doubled(Octets octets) {

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.IntSupplier;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 
@@ -30,7 +31,9 @@ public final class SimulatedLine {
      * @param voice empty while it has no power
      */
     public record Station(
-            Supplier<Optional<? extends SerialVoice>> voice, int baud, Set<LineFault> faults) {}
+            Supplier<? extends Optional<? extends SerialVoice>> voice,
+            IntSupplier baud,
+            Set<LineFault> faults) {}
 
     private static final int BITS = 10;
     private static final int HIGH_RATE = 19_200;
@@ -133,11 +136,14 @@ public final class SimulatedLine {
                 || octets.size() == 0) {
             return Octets.of();
         }
-        boolean otherRate = s.baud() != baud;
+        boolean otherRate = s.baud().getAsInt() != baud;
         Octets heard = otherRate || noisy() ? noise(octets.size()) : octets;
-        return s.voice()
-                .get()
-                .map(v -> v.hear(heard, said -> talk(otherRate ? noise(said.size()) : said, back)))
+        Optional<? extends SerialVoice> voice = s.voice().get();
+        return voice.map(
+                        v ->
+                                v.hear(
+                                        heard,
+                                        said -> talk(otherRate ? noise(said.size()) : said, back)))
                 .orElse(Octets.of());
     }
 }

@@ -81,12 +81,12 @@ class SerialLineTest {
 
     private Station chained(int id, int baud, LineFault... faults) {
         ChainVoice voice = new ChainVoice(fresh(CEILING), id);
-        return new Station(() -> Optional.of(voice), baud, Set.of(faults));
+        return new Station(() -> Optional.of(voice), () -> baud, Set.of(faults));
     }
 
     private Station onBus(int address, boolean tells, LineFault... faults) {
         BusVoice voice = new BusVoice(fresh(DOME), DOME, DForm.D, address, tells);
-        return new Station(() -> Optional.of(voice), BAUD, Set.of(faults));
+        return new Station(() -> Optional.of(voice), () -> BAUD, Set.of(faults));
     }
 
     private SharedLine served(Kind kind, Set<LineFault> faults, Station... stations)
@@ -99,7 +99,7 @@ class SerialLineTest {
                 TcpPort.open(
                         new InetSocketAddress(InetAddress.getLoopbackAddress(), 0),
                         Protocol.VISCA_TCP,
-                        new SerialServerEar(List.of(line), terminal));
+                        new SerialServerEar(() -> List.of(line), terminal));
         open.add(port);
         TcpStream stream =
                 TcpStream.open(
@@ -114,7 +114,7 @@ class SerialLineTest {
 
     private HeadLink visca(SharedLine line, int camera) {
         return ViscaLink.onLine(
-                line.to(camera, new ViscaLine()),
+                line.to(camera, new ViscaLine(), () -> {}),
                 camera,
                 0,
                 timer,
@@ -124,7 +124,7 @@ class SerialLineTest {
 
     private HeadLink bus(SharedLine line, int address, boolean tells) {
         return new DLink(
-                line.to(address, new DLine(DForm.D)),
+                line.to(address, new DLine(DForm.D), () -> {}),
                 DForm.D,
                 address,
                 tells,
@@ -200,7 +200,7 @@ class SerialLineTest {
                 TcpPort.open(
                         new InetSocketAddress(InetAddress.getLoopbackAddress(), 0),
                         Protocol.VISCA_TCP,
-                        new SerialServerEar(List.of(chain, bus), false));
+                        new SerialServerEar(() -> List.of(chain, bus), false));
         open.add(port);
         TcpStream stream =
                 TcpStream.open(
@@ -339,7 +339,7 @@ class SerialLineTest {
     }
 
     private static void keepDriving(SharedLine line, int camera, AtomicInteger updates) {
-        var station = line.to(camera, new ViscaLine());
+        var station = line.to(camera, new ViscaLine(), () -> {});
         AtomicInteger step = new AtomicInteger();
         Runnable next =
                 () ->

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 
@@ -86,9 +87,10 @@ public final class SharedLine implements AutoCloseable {
      * The way to one device; closing it leaves the line to the others.
      *
      * @param address of the device, 0 for what comes back from all
+     * @param onClose run once, when it is closed
      */
-    public synchronized Transport to(int address, LineProtocol protocol) {
-        return new Station(address, protocol, ears(address, protocol));
+    public synchronized Transport to(int address, LineProtocol protocol, Runnable onClose) {
+        return new Station(address, protocol, ears(address, protocol), onClose);
     }
 
     private Listeners ears(int address, LineProtocol protocol) {
@@ -230,11 +232,13 @@ public final class SharedLine implements AutoCloseable {
         private final int address;
         private final LineProtocol protocol;
         private final Listeners listeners;
+        private final AtomicReference<Runnable> onClose;
 
-        Station(int address, LineProtocol protocol, Listeners listeners) {
+        Station(int address, LineProtocol protocol, Listeners listeners, Runnable onClose) {
             this.address = address;
             this.protocol = protocol;
             this.listeners = listeners;
+            this.onClose = new AtomicReference<>(onClose);
         }
 
         @Override
@@ -258,6 +262,7 @@ public final class SharedLine implements AutoCloseable {
             synchronized (SharedLine.this) {
                 queue.values().removeIf(w -> w.station() == this);
             }
+            Optional.ofNullable(onClose.getAndSet(null)).ifPresent(Runnable::run);
         }
 
         @Override

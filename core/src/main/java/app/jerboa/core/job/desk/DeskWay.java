@@ -1,0 +1,97 @@
+package app.jerboa.core.job.desk;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.cabling.ChainOrBus;
+import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.SerialSettings;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Protocol;
+import java.util.List;
+import java.util.Optional;
+
+/** The way from the desk to one head, or why there is none. */
+public sealed interface DeskWay {
+    <R> R match(Cases<R> cases);
+
+    /** One case a way. */
+    interface Cases<R> {
+        R overNetwork(OverNetwork it);
+
+        R overLine(OverLine it);
+
+        R none(None it);
+    }
+
+    /**
+     * Straight to an address.
+     *
+     * @param at the camera, or the bridge that stands before it
+     * @param port of UDP or TCP at the device
+     */
+    record OverNetwork(Device at, Ipv4 address, Protocol protocol, int port) implements DeskWay {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.overNetwork(this);
+        }
+    }
+
+    /**
+     * Through a serial server to the lead that the camera hangs on.
+     *
+     * @param server its address is {@code address}; its raw TCP port {@code port}
+     * @param protocol VISCA or the D protocol
+     * @param number the camera answers to on that lead
+     * @param rate of the server's port
+     * @param tells it can be asked where it points
+     * @param line all that hangs on the lead
+     * @param moved the lead that must be put on the server first; empty when it is there by the
+     *     plan
+     */
+    record OverLine(
+            Device server,
+            Ipv4 address,
+            int port,
+            Protocol protocol,
+            int number,
+            SerialSettings rate,
+            boolean tells,
+            ChainOrBus line,
+            Optional<Link> moved)
+            implements DeskWay {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.overLine(this);
+        }
+    }
+
+    /** Why a head cannot be driven from the desk. */
+    enum Why {
+        NO_HEAD,
+        /** Neither it nor what stands before it has a planned address. */
+        NO_ADDRESS,
+        /** It answers to nothing that the desk speaks. */
+        NO_VOICE,
+        /** It hangs on no serial lead yet. */
+        NO_LEAD,
+        /** No serial server has a socket for its lead. */
+        NO_SERVER,
+        /** Another one on its lead answers to the same number. */
+        SAME_NUMBER,
+        /** No line gives it a number. */
+        NO_NUMBER
+    }
+
+    /**
+     * @param who else is concerned: those with the same number
+     */
+    record None(Why why, List<Device> who) implements DeskWay {
+        static None because(Why why) {
+            return new None(why, List.of());
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.none(this);
+        }
+    }
+}

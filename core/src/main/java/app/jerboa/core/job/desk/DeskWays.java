@@ -1,0 +1,169 @@
+package app.jerboa.core.job.desk;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.ChainOrBus;
+import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.SerialSettings;
+import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.Port;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.profile.Speaks;
+import app.jerboa.core.value.DeviceId;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The desk's ways to the heads of a job: over the network where a camera or its bridge has an
+ * address, else through a serial server to the lead that the cabling plans for it.
+ */
+public final class DeskWays {
+    /** Best first: a header tells lost and repeated datagrams apart. */
+    private static final List<Protocol> OVER_THE_NETWORK =
+            List.of(Protocol.VISCA_IP, Protocol.VISCA_UDP, Protocol.VISCA_TCP);
+
+    private final KitIndex kit;
+    private final Map<DeviceId, Line> lines = new HashMap<>();
+    private final Map<DeviceId, ChainOrBus> leads = new HashMap<>();
+    private final List<Device> servers;
+
+    private DeskWays(Job job) {
+        kit = KitIndex.of(job);
+        job.lines().forEach(l -> lines.putIfAbsent(l.camera(), l));
+        for (ChainOrBus lead : ChainOrBus.all(Cabling.of(job))) {
+            lead.cameras().forEach(d -> leads.putIfAbsent(d.id(), lead));
+        }
+        servers = job.devices().stream().filter(d -> serves(d.profile())).toList();
+    }
+
+    public static DeskWays of(Job job) {
+        return job.worked(DeskWays.class, () -> new DeskWays(job));
+    }
+
+    /** Raw TCP on one side, a serial line on the other. */
+    private static boolean serves(Profile p) {
+        return p.kind() == DeviceKind.LINK
+                && p.port(Protocol.VISCA_TCP).isPresent()
+                && p.serial().isPresent();
+    }
+
+    public DeskWay to(Device camera) {
+        if (camera.profile().head().isEmpty()) {
+            return DeskWay.None.because(DeskWay.Why.NO_HEAD);
+        }
+        return overNetwork(camera)
+                .or(() -> overLine(camera))
+                .orElseGet(() -> DeskWay.None.because(without(camera)));
+    }
+
+    /** It would have a way over the network, if only it had an address. */
+    private DeskWay.Why without(Device camera) {
+        return ends(camera).anyMatch(d -> networkVoice(d).isPresent())
+                ? DeskWay.Why.NO_ADDRESS
+                : DeskWay.Why.NO_VOICE;
+    }
+
+    /** The camera, and what is fitted to it and stands before it on the network. */
+    private Stream<Device> ends(Device camera) {
+        return Stream.concat(Stream.of(camera), kit.fitted(camera.id()).stream());
+    }
+
+    private static Optional<Speaks> networkVoice(Device d) {
+        return OVER_THE_NETWORK.stream()
+                .flatMap(p -> d.profile().answers(p).stream())
+                .filter(s -> s.port().isPresent())
+                .findFirst();
+    }
+
+    private Optional<DeskWay> overNetwork(Device camera) {
+        return ends(camera)
+                .filter(d -> d.address().isPresent() && networkVoice(d).isPresent())
+                .findFirst()
+                .map(d -> straight(d, networkVoice(d).orElseThrow()));
+    }
+
+    private static DeskWay straight(Device at, Speaks voice) {
+        return new DeskWay.OverNetwork(
+                at, at.address().orElseThrow(), voice.protocol(), voice.port().orElseThrow());
+    }
+
+    private Optional<DeskWay> overLine(Device camera) {
+        return Stream.of(Protocol.VISCA_SERIAL, Protocol.D_PROTOCOL)
+                .flatMap(p -> camera.profile().answers(p).stream())
+                .findFirst()
+                .map(voice -> overLine(camera, voice));
+    }
+
+    private DeskWay overLine(Device camera, Speaks voice) {
+        ChainOrBus lead = leads.get(camera.id());
+        Line line = lines.get(camera.id());
+        if (lead == null) {
+            return DeskWay.None.because(DeskWay.Why.NO_LEAD);
+        } else if (line == null) {
+            return DeskWay.None.because(DeskWay.Why.NO_NUMBER);
+        }
+        List<Device> alike = alike(camera, line.controlId(), lead);
+        if (!alike.isEmpty()) {
+            return new DeskWay.None(DeskWay.Why.SAME_NUMBER, alike);
+        }
+        return server(lead)
+                .<DeskWay>map(s -> throughServer(s, voice, line.controlId(), lead))
+                .orElseGet(() -> DeskWay.None.because(DeskWay.Why.NO_SERVER));
+    }
+
+    private List<Device> alike(Device camera, int number, ChainOrBus lead) {
+        return lead.cameras().stream()
+                .filter(d -> !d.equals(camera))
+                .filter(d -> lines.containsKey(d.id()))
+                .filter(d -> lines.get(d.id()).controlId() == number)
+                .toList();
+    }
+
+    /** The one on the lead by the plan, else the first with a socket for it. */
+    public Optional<Device> server(ChainOrBus lead) {
+        return servers.stream()
+                .filter(s -> s.address().isPresent())
+                .filter(s -> lead.stations().contains(s))
+                .findFirst()
+                .or(
+                        () ->
+                                servers.stream()
+                                        .filter(s -> s.address().isPresent())
+                                        .filter(s -> takes(s.profile(), lead.signal()))
+                                        .findFirst());
+    }
+
+    private static boolean takes(Profile server, Signal signal) {
+        return server.ports().stream().map(Port::join).anyMatch(j -> j.signal() == signal);
+    }
+
+    private DeskWay throughServer(Device server, Speaks voice, int number, ChainOrBus lead) {
+        Optional<Link> moved =
+                lead.stations().contains(server)
+                        ? Optional.empty()
+                        : lead.links().stream().findFirst();
+        return new DeskWay.OverLine(
+                server,
+                server.address().orElseThrow(),
+                server.profile().port(Protocol.VISCA_TCP).orElseThrow(),
+                voice.protocol(),
+                number,
+                SerialSettings.of(server).orElseThrow(),
+                voice.twoWay(),
+                lead,
+                moved);
+    }
+
+    /** The heads that can be driven once these devices are there. */
+    public boolean drivable(Device camera) {
+        return !(to(camera) instanceof DeskWay.None);
+    }
+}

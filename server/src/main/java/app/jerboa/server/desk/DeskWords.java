@@ -1,0 +1,68 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.server.words.Words;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** How the desk reaches a head, and why it cannot, in words. */
+final class DeskWords {
+    private DeskWords() {}
+
+    /** Why there is no way, and what to do. */
+    static String without(Device camera, DeskWay.None none) {
+        String key = none.why().name().toLowerCase(Locale.ROOT).replace('_', '-');
+        String who = none.who().stream().map(Device::name).collect(Collectors.joining(", "));
+        return Words.say("drive." + key, Map.of("device", camera.name(), "who", who));
+    }
+
+    /** The way there is; empty for none. */
+    static String way(DeskWay way) {
+        return way.match(
+                new DeskWay.Cases<>() {
+                    @Override
+                    public String overNetwork(DeskWay.OverNetwork it) {
+                        return Words.say(
+                                "way.network",
+                                Map.of(
+                                        "protocol", Words.say("way." + it.protocol()),
+                                        "at", it.at().name(),
+                                        "address", it.address(),
+                                        "port", Integer.toString(it.port())));
+                    }
+
+                    @Override
+                    public String overLine(DeskWay.OverLine it) {
+                        return Words.say(
+                                it.protocol() == Protocol.D_PROTOCOL ? "way.bus" : "way.chain",
+                                Map.of(
+                                        "at", it.server().name(),
+                                        "address", it.address(),
+                                        "port", Integer.toString(it.port()),
+                                        "number", Integer.toString(it.number()),
+                                        "baud", Integer.toString(it.rate().baud())));
+                    }
+
+                    @Override
+                    public String none(DeskWay.None it) {
+                        return "";
+                    }
+                });
+    }
+
+    /** The lead that must be moved for it; empty for none. */
+    static String move(DeskWay way) {
+        return way instanceof DeskWay.OverLine it && it.moved().isPresent()
+                ? Words.say(
+                        "way.moved",
+                        Map.of(
+                                "from",
+                                it.moved().get().at(it.line().stations().get(0).id()).toString(),
+                                "to",
+                                it.server().name()))
+                : "";
+    }
+}

@@ -1,0 +1,173 @@
+package app.jerboa.server.world;
+
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.wire.dprotocol.DForm;
+import app.jerboa.wire.link.FramedStream;
+import app.jerboa.wire.link.Transport;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.line.DLine;
+import app.jerboa.wire.link.line.SharedLine;
+import app.jerboa.wire.link.line.ViscaLine;
+import app.jerboa.wire.link.net.TcpStream;
+import app.jerboa.wire.link.net.UdpTransport;
+import app.jerboa.wire.link.session.DLink;
+import app.jerboa.wire.link.session.Form;
+import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.link.session.NoAnswer;
+import app.jerboa.wire.link.session.ViscaLink;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetSocketAddress;
+import java.time.InstantSource;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.springframework.stereotype.Component;
+
+/**
+ * Opens links to heads, whatever the world. The heads of one serial server share its connection,
+ * which is let go with the last of them: many servers have room for one.
+ */
+@Component
+public class HeadLinks {
+    private static final int TIMERS = 2;
+
+    /** A line that nobody uses any more is kept so long: a stop that is tried aside comes back. */
+    private static final int IDLE_SECONDS = 5;
+
+    /** A drive of one head waits for those of the others on its line. */
+    private static final int WAITS_ON_LINE_MILLIS = 150;
+
+    /** For time-outs, pacing and reconnecting, and for telling who waits. */
+    private final ScheduledExecutorService timer =
+            Executors.newScheduledThreadPool(
+                    TIMERS,
+                    task -> {
+                        Thread thread = new Thread(task, "links");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+
+    private final Map<InetSocketAddress, Line> lines = new HashMap<>();
+
+    private static final class Line {
+        final SharedLine line;
+        int users;
+
+        Line(SharedLine line) {
+            this.line = line;
+        }
+    }
+
+    /**
+     * A link to one that answers; the caller closes it.
+     *
+     * @throws NoAnswer when it has no port for the way
+     */
+    public HeadLink open(Answering to, DeskWay way, WireLog log) {
+        return way.match(
+                new DeskWay.Cases<>() {
+                    @Override
+                    public HeadLink overNetwork(DeskWay.OverNetwork it) {
+                        return network(at(to, it.protocol()), it.protocol(), log);
+                    }
+
+                    @Override
+                    public HeadLink overLine(DeskWay.OverLine it) {
+                        return line(at(to, Protocol.VISCA_TCP), it, log);
+                    }
+
+                    @Override
+                    public HeadLink none(DeskWay.None it) {
+                        throw new NoAnswer("there is no way to it");
+                    }
+                });
+    }
+
+    private static InetSocketAddress at(Answering to, Protocol protocol) {
+        Integer port = to.ports().get(protocol.toString());
+        if (port == null) {
+            throw new NoAnswer(to.name() + " has no port for " + protocol);
+        }
+        return new InetSocketAddress(to.host(), port);
+    }
+
+    private HeadLink network(InetSocketAddress at, Protocol protocol, WireLog log) {
+        Form form = protocol == Protocol.VISCA_IP ? Form.HEADER : Form.RAW;
+        return new ViscaLink(transport(at, protocol), form, timer, InstantSource.system(), log);
+    }
+
+    private Transport transport(InetSocketAddress at, Protocol protocol) {
+        if (protocol == Protocol.VISCA_TCP) {
+            return new FramedStream(TcpStream.open(at, timer));
+        }
+        try {
+            return UdpTransport.open(at);
+        } catch (IOException e) {
+            throw new UncheckedIOException("no link to " + at, e);
+        }
+    }
+
+    private HeadLink line(InetSocketAddress at, DeskWay.OverLine way, WireLog log) {
+        SharedLine line = hold(at, way);
+        InstantSource clock = InstantSource.system();
+        Runnable release = () -> release(at);
+        return way.protocol() == Protocol.D_PROTOCOL
+                ? new DLink(
+                        line.to(way.number(), new DLine(DForm.D), release),
+                        DForm.D,
+                        way.number(),
+                        way.tells(),
+                        timer,
+                        clock,
+                        log)
+                : ViscaLink.onLine(
+                        line.to(way.number(), new ViscaLine(), release),
+                        way.number(),
+                        WAITS_ON_LINE_MILLIS,
+                        timer,
+                        clock,
+                        log);
+    }
+
+    private synchronized SharedLine hold(InetSocketAddress at, DeskWay.OverLine way) {
+        Line line =
+                lines.computeIfAbsent(
+                        at,
+                        a ->
+                                new Line(
+                                        new SharedLine(
+                                                TcpStream.open(a, timer),
+                                                way.rate().baud(),
+                                                way.rate().bitsPerCharacter(),
+                                                SharedLine.PACED,
+                                                timer,
+                                                System::nanoTime)));
+        line.users++;
+        return line.line;
+    }
+
+    private synchronized void release(InetSocketAddress at) {
+        if (--lines.get(at).users == 0 && !timer.isShutdown()) {
+            timer.schedule(() -> letGo(at), IDLE_SECONDS, TimeUnit.SECONDS);
+        }
+    }
+
+    private synchronized void letGo(InetSocketAddress at) {
+        Line line = lines.get(at);
+        if (line != null && line.users == 0) {
+            lines.remove(at);
+            line.line.close();
+        }
+    }
+
+    @PreDestroy
+    synchronized void close() {
+        timer.shutdownNow();
+        lines.values().forEach(l -> l.line.close());
+    }
+}
