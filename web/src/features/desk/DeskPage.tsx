@@ -109,19 +109,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
           {camera && <Way camera={camera} />}
         </div>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
-          <StickSurface law={desk} limit={percent / 100} stick={stick} />
-          <ZoomLever stick={stick} />
           <Box sx={{ gridColumn: '1 / -1' }}>
-            <label htmlFor="limit">Speed limit {percent} %</label>
-            <Slider
-              id="limit"
-              aria-label="Speed limit in percent"
-              value={percent}
-              min={5}
-              max={100}
-              step={5}
-              onChange={(_, v) => setPercent(v)}
-            />
             <Box sx={{ display: 'flex', gap: 1 }}>
               <Button
                 variant="contained"
@@ -141,6 +129,20 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
                 Home
               </Button>
             </Box>
+          </Box>
+          <StickSurface law={desk} limit={percent / 100} stick={stick} />
+          <ZoomLever stick={stick} />
+          <Box sx={{ gridColumn: '1 / -1' }}>
+            <label htmlFor="limit">Speed limit {percent} %</label>
+            <Slider
+              id="limit"
+              aria-label="Speed limit in percent"
+              value={percent}
+              min={5}
+              max={100}
+              step={5}
+              onChange={(_, v) => setPercent(v)}
+            />
           </Box>
         </Box>
       </Box>
@@ -165,7 +167,11 @@ interface KeysProps {
 
 function CameraKeys({ cameras, taken, onTake }: KeysProps) {
   return (
-    <Box role="group" aria-label="Cameras" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+    <Box
+      role="group"
+      aria-label="Cameras"
+      sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(100px, 1fr))' }}
+    >
       {cameras.map((c) => (
         <Button
           key={c.id}
@@ -176,7 +182,8 @@ function CameraKeys({ cameras, taken, onTake }: KeysProps) {
             e.currentTarget.blur()
             onTake(c.id)
           }}
-          sx={{ minWidth: 128, flexDirection: 'column', py: 0.75, lineHeight: 1.35 }}
+          title={c.cannot}
+          sx={{ minWidth: 0, flexDirection: 'column', px: 0.5, py: 0.5, lineHeight: 1.35 }}
         >
           <span>
             <span className="mono" style={{ fontSize: '1.25rem' }}>
@@ -185,7 +192,7 @@ function CameraKeys({ cameras, taken, onTake }: KeysProps) {
             {c.name}
           </span>
           <span style={{ fontWeight: 400 }}>
-            {c.cannot ? 'cannot be driven' : c.address ? <StateMark mark={c.mark} /> : 'serial lead'}
+            {c.cannot ? 'not from here' : c.through || <StateMark mark={c.mark} />}
           </span>
         </Button>
       ))}

@@ -27,6 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** A user at a browser: signs in, opens pages, presses what is labelled so. */
 public final class BrowserUser implements AutoCloseable {
+    private static final int MOST_TRIES = 400;
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final List<String> FLAGS =
             List.of(
@@ -213,11 +214,24 @@ public final class BrowserUser implements AutoCloseable {
      */
     public long broughtUpJob() {
         long job = fourCameras();
+        bringUp(job);
+        return job;
+    }
+
+    /** Each step by the rig's hands where there are some, else ticked, and checked. */
+    public void bringUp(long job) {
         programs.speed(1000);
         String path = "/api/jobs/" + job + "/bring-up";
         JsonNode view = send("POST", path + "/start", "{\"method\":\"hop\",\"workshop\":false}");
+        int last = -1;
+        int times = 0;
         while (!view.get("finished").asBoolean()) {
             int step = view.get("current").asInt();
+            times = step == last ? times + 1 : 0;
+            last = step;
+            if (times > MOST_TRIES) {
+                throw new IllegalStateException("step " + step + " is never done: " + view.get("now"));
+            }
             if (view.get("now").get("hands").asBoolean()) {
                 send("POST", path + "/steps/" + step + "/rig-hands", "{}");
             }
@@ -228,7 +242,14 @@ public final class BrowserUser implements AutoCloseable {
             view = outcome.get("view");
         }
         programs.speed(1);
-        return job;
+    }
+
+    /** Gives a device of the hall its power. */
+    public void plug(long job, String name) {
+        send(
+                "PUT",
+                "/api/jobs/" + job + "/rig/devices/" + device(job, name) + "/plug",
+                "{\"plugged\":true}");
     }
 
     public void open(long job, String stage) {

@@ -100,14 +100,19 @@ public class StepCheck {
                                     "planned", PlannedAddress.of(device)))
                     : Result.told("seen");
         }
-        Ipv4 start =
-                device.found()
-                        .or(() -> device.profile().factory().map(FactoryAddress::address))
-                        .or(() -> world.addressNow(stored, device))
-                        .orElse(PlannedAddress.of(device));
+        Optional<Ipv4> start =
+                device.found().or(() -> device.profile().factory().map(FactoryAddress::address));
         return switch (step.kind()) {
-            case SEE -> answers(stored, device, start, "start");
-            case RESTART -> restarted(stored, device, start);
+            case SEE ->
+                    answers(
+                            stored,
+                            device,
+                            start.or(() -> world.addressNow(stored, device))
+                                    .orElse(PlannedAddress.of(device)),
+                            start.isPresent() ? "start" : "lease");
+            case RESTART ->
+                    start.map(at -> restarted(stored, device, at))
+                            .orElseGet(() -> atPlannedOrLease(stored, device));
             default -> answers(stored, device, PlannedAddress.of(device), "planned");
         };
     }
@@ -274,10 +279,22 @@ public class StepCheck {
     private Result fromElsewhere(Jobs.Stored stored, Device device, Ipv4 start) {
         Ipv4 planned = PlannedAddress.of(device);
         Ipv4 now = world.addressNow(stored, device).orElse(planned);
-        boolean leased = !now.equals(start) && !now.equals(planned);
-        Ipv4 there = leased ? now : planned;
+        return now.equals(start)
+                ? answersUnlessElsewhere(stored, device, planned, "planned")
+                : atPlannedOrLease(stored, device);
+    }
+
+    private Result atPlannedOrLease(Jobs.Stored stored, Device device) {
+        Ipv4 planned = PlannedAddress.of(device);
+        Ipv4 now = world.addressNow(stored, device).orElse(planned);
+        return answersUnlessElsewhere(
+                stored, device, now, now.equals(planned) ? "planned" : "lease");
+    }
+
+    private Result answersUnlessElsewhere(
+            Jobs.Stored stored, Device device, Ipv4 there, String place) {
         return world.reach(stored, there) instanceof Reach.Elsewhere
                 ? Result.told("boot")
-                : answers(stored, device, there, leased ? "lease" : "planned");
+                : answers(stored, device, there, place);
     }
 }

@@ -31,6 +31,7 @@ class DeskController {
      * One camera with a head.
      *
      * @param way how it is reached, in words; empty when it cannot be
+     * @param through what stands between, by name; empty for straight to the camera
      * @param move the lead that must be moved for it, in words; else empty
      * @param tells it can be asked where it points
      * @param cannot why it cannot be driven from here, in words; else empty
@@ -42,6 +43,7 @@ class DeskController {
             String address,
             String mark,
             String way,
+            String through,
             String move,
             boolean tells,
             String cannot,
@@ -92,6 +94,7 @@ class DeskController {
                 d.address().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
                 DeskWords.way(way),
+                DeskWords.through(d, way),
                 DeskWords.move(way),
                 !(way instanceof DeskWay.OverLine line && !line.tells()),
                 way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",

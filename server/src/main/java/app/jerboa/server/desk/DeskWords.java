@@ -53,6 +53,16 @@ final class DeskWords {
                 });
     }
 
+    /** The name of what stands between; empty for nothing. */
+    static String through(Device camera, DeskWay way) {
+        if (way instanceof DeskWay.OverLine it) {
+            return it.server().name();
+        }
+        return way instanceof DeskWay.OverNetwork it && !it.at().equals(camera)
+                ? it.at().name()
+                : "";
+    }
+
     /** The lead that must be moved for it; empty for none. */
     static String move(DeskWay way) {
         return way instanceof DeskWay.OverLine it && it.moved().isPresent()

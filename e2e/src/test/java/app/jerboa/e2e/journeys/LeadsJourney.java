@@ -1,0 +1,103 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import app.jerboa.e2e.harness.BrowserUser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import tools.jackson.databind.JsonNode;
+
+/** Every head of the demo is driven over the lead that is planned for it. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class LeadsJourney extends Jerboa {
+    private long job;
+
+    /** The demo with its two faults of numbers put right, all brought up and powered. */
+    private void wholeHall() {
+        job = user.freshJob();
+        user.setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
+        user.bringUp(job);
+        programs.speed(1000);
+        for (String name : List.of("L10", "L11", "L12", "L13")) {
+            user.plug(job, name);
+        }
+        await().until(() -> device("L13").get("phase").asString().equals("UP"));
+        programs.speed(1);
+    }
+
+    private JsonNode device(String name) {
+        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
+        for (JsonNode d : hall.get("devices")) {
+            if (d.get("name").asString().equals(name)) {
+                return d;
+            }
+        }
+        throw new IllegalStateException("no " + name + " in the hall");
+    }
+
+    private boolean moves(String name) {
+        JsonNode head = device(name).get("head");
+        return head != null && !head.isNull() && head.get("panSpeed").asDouble() != 0;
+    }
+
+    @Test
+    void everyHeadMovesAndStops() {
+        wholeHall();
+        user.open(job, "desk");
+        assertThat(user.page.getByText("not from here").first()).isVisible();
+        user.page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("/tmp/w/desk1.png")));
+        long line = lineOf("L12");
+        user.send(
+                "POST",
+                "/api/jobs/" + job + "/changes",
+                BrowserUser.changes(
+                        List.of(),
+                        List.of(
+                                Map.of(
+                                        "item", "line", "id", line, "field", "controlId",
+                                        "before", "2", "after", "3"))));
+        user.open(job, "desk");
+        for (Map.Entry<String, String> e :
+                Map.of(
+                                "7", "L7", "10", "L10", "11", "L11", "12", "L12", "13", "L13", "14",
+                                "Control bridge")
+                        .entrySet()) {
+            drive(e.getKey(), e.getValue());
+        }
+    }
+
+    private long lineOf(String camera) {
+        long device = user.device(job, camera);
+        for (JsonNode l : user.send("GET", "/api/jobs/" + job, "").get("lines")) {
+            if (l.get("cameraId").asLong() == device) {
+                return l.get("id").asLong();
+            }
+        }
+        throw new IllegalStateException("no line of " + camera);
+    }
+
+    private void drive(String number, String moved) {
+        number.chars().forEach(c -> user.page.keyboard().press(Character.toString(c)));
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.BUTTON, new Page.GetByRoleOptions().setPressed(true)))
+                .containsText("L" + number);
+        user.page.screenshot(
+                new Page.ScreenshotOptions().setPath(Path.of("/tmp/w/desk-" + number + ".png")));
+        user.page.keyboard().down("ArrowRight");
+        await().atMost(Duration.ofSeconds(5)).until(() -> moves(moved));
+        user.page.keyboard().up("ArrowRight");
+        await().atMost(Duration.ofSeconds(5)).until(() -> !moves(moved));
+        assertThat(device(moved).get("head").get("pan").asDouble()).isPositive();
+        String said = number.equals("13") ? "Told to stop three times" : "seen standing still";
+        assertThat(user.page.getByText(said)).isVisible();
+    }
+}
