@@ -1,17 +1,16 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
-import { useQuery } from '@tanstack/react-query'
 import { Suspense, useState } from 'react'
 import { Link as RouterLink } from 'react-router'
 import { AccountMenu } from '../features/people'
 import { rights } from '../shared/api/changes'
-import { get } from '../shared/api/client'
-import { jobKeys, useRedo, useUndo } from '../shared/api/job'
-import type { Job, Rig } from '../shared/api/types'
+import { useRedo, useUndo } from '../shared/api/job'
+import type { Job } from '../shared/api/types'
 import { useOthers } from '../shared/api/useLive'
 import { typing, useKeys } from '../shared/ui/keys'
 import { JobSettings } from './JobSettings'
+import { WorldChip } from './WorldChip'
 import { SumsDrawer } from './pages'
 import type { Look } from './theme'
 
@@ -57,7 +56,7 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
           <b>{job.name}</b>
         ))}
       {job && settings && <JobSettings job={job} onClose={() => setSettings(false)} />}
-      {job && <WorldChip job={job.id} />}
+      {job && <WorldChip job={job} />}
       <Box sx={{ flex: { xs: 0, sm: 1 } }} />
       {job && <Others job={job.id} />}
       {job && rights(job).plan && <UndoRedo job={job} onTrouble={onTrouble} />}
@@ -100,50 +99,6 @@ function Others({ job }: { readonly job: number }) {
           </Box>
         </Box>
       ))}
-    </Box>
-  )
-}
-
-/** Nothing is said of a rig before it is known. */
-function worldWords(silent: boolean, rig: Rig | undefined): string {
-  if (silent) return 'Stand-in rig does not answer'
-  if (!rig) return 'Looking for the rig'
-  return rig.connected ? 'Stand-in rig' : 'No rig connected'
-}
-
-/** Which world commands go to, and where the laptop is in it. */
-function WorldChip({ job }: { readonly job: number }) {
-  const rig = useQuery({
-    queryKey: jobKeys.rig(job),
-    queryFn: () => get<Rig>(`/api/jobs/${job}/rig`),
-    retry: false,
-  })
-  const connected = rig.data?.connected === true
-  const words = worldWords(rig.isError, rig.data)
-  return (
-    <Box
-      component="span"
-      sx={{ display: 'inline-flex', gap: 1.5, alignItems: 'center', whiteSpace: 'nowrap' }}
-    >
-      <Box
-        component="span"
-        sx={{
-          border: '2px dashed',
-          borderColor: 'secondary.main',
-          color: 'secondary.main',
-          borderRadius: 1,
-          px: { xs: 0.5, sm: 1 },
-          fontWeight: 600,
-          fontSize: { xs: '0.9rem', sm: 'inherit' },
-        }}
-      >
-        {words}
-      </Box>
-      {connected && (
-        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary' }}>
-          laptop <span className="mono">{rig.data?.laptop}</span>
-        </Box>
-      )}
     </Box>
   )
 }

@@ -17,6 +17,7 @@ export function useBringUp(job: number) {
     queries.setQueryData(jobKeys.bringUp(job), next)
     await queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
     await queries.invalidateQueries({ queryKey: jobKeys.rig(job) })
+    await queries.invalidateQueries({ queryKey: jobKeys.world(job) })
   }
   const start = useMutation({
     mutationFn: (body: { method: string; workshop: boolean }) => post<BringUp>(`${path}/start`, body),

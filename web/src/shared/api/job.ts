@@ -12,6 +12,7 @@ export const jobKeys = {
   bringUp: (job: number) => ['job', job, 'bring-up'] as const,
   methods: (job: number, workshop: boolean) => ['job', job, 'methods', workshop] as const,
   rig: (job: number) => ['job', job, 'rig'] as const,
+  world: (job: number) => ['job', job, 'world'] as const,
   log: (job: number) => ['job', job, 'log'] as const,
   people: (job: number) => ['job', job, 'people'] as const,
   present: (job: number) => ['job', job, 'present'] as const,

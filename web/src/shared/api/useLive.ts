@@ -29,8 +29,9 @@ function shows(job: number, part: string) {
     plan: [jobKeys.log(job), jobKeys.bringUp(job)],
     log: [jobKeys.log(job)],
     people: [jobKeys.log(job), jobKeys.people(job)],
-    steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job)],
-    hall: [jobKeys.bringUp(job), jobKeys.rig(job)],
+    steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
+    hall: [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
+    world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
   }
   return part in all ? all[part as keyof typeof all] : Object.values(all).flat()
 }

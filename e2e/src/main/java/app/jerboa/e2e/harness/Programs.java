@@ -77,6 +77,19 @@ public final class Programs implements AutoCloseable {
         startServer();
     }
 
+    /** Stand-ins alone, past any rig; the caller ends them. */
+    public static Process standins(String... arguments) {
+        String classPath =
+                ROOT + "/standin/target/jerboa-standin.jar:" + ROOT + "/standin/target/lib/*";
+        return start(
+                "standins",
+                Map.of(),
+                Stream.concat(
+                                Stream.of("-cp", classPath, "app.jerboa.standin.Main"),
+                                Stream.of(arguments))
+                        .toArray(String[]::new));
+    }
+
     public static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
@@ -176,25 +189,17 @@ public final class Programs implements AutoCloseable {
     }
 
     private Map<String, String> environment(int port) {
-        return Map.of(
-                "JERBOA_FIRST_CODE",
-                demo ? "" : FIRST_CODE,
-                "JERBOA_PASSWORD_COST",
-                "4",
-                "JERBOA_PORT",
-                "" + port,
-                "JERBOA_DB_URL",
-                databaseUrl(),
-                "JERBOA_DB_USER",
-                "jerboa",
-                "JERBOA_DB_PASSWORD",
-                env("JERBOA_TEST_DB_PASSWORD"),
-                "JERBOA_RIG_URL",
-                "http://127.0.0.1:" + rigPort,
-                "JERBOA_SECRET_KEY",
-                "a key for journeys, thirty-two letters",
-                "JERBOA_DEMO_PASSWORD",
-                demo ? PASSWORD : "");
+        return Map.ofEntries(
+                Map.entry("JERBOA_LIVE_ALLOW", "127.44.8.0/24"),
+                Map.entry("JERBOA_FIRST_CODE", demo ? "" : FIRST_CODE),
+                Map.entry("JERBOA_PASSWORD_COST", "4"),
+                Map.entry("JERBOA_PORT", "" + port),
+                Map.entry("JERBOA_DB_URL", databaseUrl()),
+                Map.entry("JERBOA_DB_USER", "jerboa"),
+                Map.entry("JERBOA_DB_PASSWORD", env("JERBOA_TEST_DB_PASSWORD")),
+                Map.entry("JERBOA_RIG_URL", "http://127.0.0.1:" + rigPort),
+                Map.entry("JERBOA_SECRET_KEY", "a key for journeys, thirty-two letters"),
+                Map.entry("JERBOA_DEMO_PASSWORD", demo ? PASSWORD : ""));
     }
 
     public String databaseUrl() {

@@ -21,8 +21,8 @@ import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.rig.RigHands;
 import app.jerboa.server.world.Laptop;
-import app.jerboa.server.world.World;
 import app.jerboa.server.world.WorldTime;
+import app.jerboa.server.world.Worlds;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -51,12 +51,12 @@ class BringUpViews {
 
     private final BringUpPlans plans;
     private final RigHands hands;
-    private final World world;
+    private final Worlds worlds;
 
-    BringUpViews(BringUpPlans plans, RigHands hands, World world) {
+    BringUpViews(BringUpPlans plans, RigHands hands, Worlds worlds) {
         this.plans = plans;
         this.hands = hands;
-        this.world = world;
+        this.worlds = worlds;
     }
 
     MethodsView methods(Jobs.Stored stored, boolean workshop) {
@@ -129,7 +129,7 @@ class BringUpViews {
 
     BringUpView view(Jobs.Stored stored, Optional<BringUpRow> run, List<StepRow> steps) {
         StepRow current = steps.stream().filter(s -> !s.done()).findFirst().orElse(null);
-        WorldTime time = world.time();
+        WorldTime time = worlds.of(stored.id()).time();
         Instant now = time.now();
         Map<DeviceId, Integer> boots = boots(stored);
         RunSheet sheet = new RunSheet(steps.stream().map(StepRow::toStep).toList());
@@ -279,7 +279,7 @@ class BringUpViews {
                         .sorted()
                         .map(StepWords::caution)
                         .toList(),
-                hands.can(step, device));
+                hands.can(stored.id(), step, device));
     }
 
     private BringUpView.ActionBody action(Action a) {
@@ -301,7 +301,7 @@ class BringUpViews {
                         .filter(s -> s.toStep().kind() == Step.Kind.ALIAS)
                         .map(StepRow::laptop)
                         .toList();
-        Optional<Laptop> actual = world.laptop(stored);
+        Optional<Laptop> actual = worlds.of(stored.id()).laptop(stored);
         Stream<String> there =
                 actual.stream().flatMap(l -> adding ? l.also().stream() : Stream.of(l.own()));
         boolean right = there.anyMatch(wanted.toString()::equals);

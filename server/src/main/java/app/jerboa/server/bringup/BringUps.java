@@ -19,7 +19,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.rig.RigHands;
-import app.jerboa.server.world.World;
+import app.jerboa.server.world.Worlds;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -49,7 +49,7 @@ class BringUps {
     private final Live live;
     private final StepCheck checks;
     private final RigHands hands;
-    private final World world;
+    private final Worlds worlds;
     private final TransactionTemplate transactions;
 
     BringUps(
@@ -62,7 +62,7 @@ class BringUps {
             Live live,
             StepCheck checks,
             RigHands hands,
-            World world,
+            Worlds worlds,
             TransactionTemplate transactions) {
         this.mapper = mapper;
         this.jobs = jobs;
@@ -73,7 +73,7 @@ class BringUps {
         this.live = live;
         this.checks = checks;
         this.hands = hands;
-        this.world = world;
+        this.worlds = worlds;
         this.transactions = transactions;
     }
 
@@ -124,7 +124,7 @@ class BringUps {
      * @param method none for the recommended one
      */
     BringUpView start(long job, Optional<BringUpMethod> method, boolean workshop, Author by) {
-        Instant now = worldNow();
+        Instant now = worldNow(job);
         transactions.executeWithoutResult(t -> begin(job, method, workshop, now, by));
         return view(job);
     }
@@ -186,7 +186,7 @@ class BringUps {
 
     /** Plans what is left anew: what is done stays done, and devices put aside come again. */
     BringUpView replan(long job, Author by) {
-        Instant now = worldNow();
+        Instant now = worldNow(job);
         transactions.executeWithoutResult(
                 t -> {
                     log.claim(by);
@@ -235,7 +235,7 @@ class BringUps {
         insistOnDevice(stored, row);
         StepCheck.Result result = checks.check(stored, row.toStep());
         if (result.done()) {
-            Instant now = worldNow();
+            Instant now = worldNow(job);
             transactions.executeWithoutResult(
                     t -> {
                         log.claim(by);
@@ -251,7 +251,7 @@ class BringUps {
      * planned from there.
      */
     BringUpView differs(long job, int number, String saw, Optional<Ipv4> at, Author by) {
-        Instant now = worldNow();
+        Instant now = worldNow(job);
         transactions.executeWithoutResult(t -> noteDiffering(job, number, saw, at, now, by));
         return view(job);
     }
@@ -275,7 +275,7 @@ class BringUps {
 
     /** It did not work: the device is put aside with what was seen, and the others go on. */
     BringUpView putAside(long job, int number, String saw, Author by) {
-        Instant now = worldNow();
+        Instant now = worldNow(job);
         transactions.executeWithoutResult(t -> notePutAside(job, number, saw, now, by));
         return view(job);
     }
@@ -406,8 +406,8 @@ class BringUps {
                 .orElse(null);
     }
 
-    private Instant worldNow() {
-        return world.time().now();
+    private Instant worldNow(long job) {
+        return worlds.of(job).time().now();
     }
 
     private static OffsetDateTime at(Instant instant) {

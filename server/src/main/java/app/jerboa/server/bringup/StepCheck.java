@@ -14,6 +14,7 @@ import app.jerboa.server.world.HeadLinks;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.World;
+import app.jerboa.server.world.Worlds;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
@@ -60,17 +61,18 @@ public class StepCheck {
         }
     }
 
-    private final World world;
+    private final Worlds worlds;
     private final HeadLinks links;
 
-    StepCheck(World world, HeadLinks links) {
-        this.world = world;
+    StepCheck(Worlds worlds, HeadLinks links) {
+        this.worlds = worlds;
         this.links = links;
     }
 
     Result check(Jobs.Stored stored, Step step) {
         if (step.device().isEmpty()) {
-            return world.laptop(stored)
+            return worlds.of(stored.id())
+                    .laptop(stored)
                     .map(laptop -> laptop(laptop, step))
                     .orElseGet(() -> Result.told("laptop", Map.of("laptop", step.laptop())));
         }
@@ -91,6 +93,7 @@ public class StepCheck {
     }
 
     private Result ask(Jobs.Stored stored, Step step, Device device) {
+        World world = worlds.of(stored.id());
         if (!world.canAsk(device)) {
             return step.kind() == Step.Kind.VERIFY
                     ? Result.told(
@@ -134,7 +137,9 @@ public class StepCheck {
      * @param place what the address is to the device: start, planned or lease
      */
     private Result answers(Jobs.Stored stored, Device device, Ipv4 address, String place) {
-        return world.reach(stored, address).match(new Answer(device, address, place));
+        return worlds.of(stored.id())
+                .reach(stored, address)
+                .match(new Answer(device, address, place));
     }
 
     /** What an address answers, as the result of a step. */
@@ -173,7 +178,7 @@ public class StepCheck {
         @Override
         public Result one(Reach.One it) {
             String mac = it.answering().mac();
-            return device.mac().isEmpty() || device.mac().equals(mac)
+            return device.mac().isEmpty() || mac.isEmpty() || device.mac().equals(mac)
                     ? ask(device, address, place, it.answering())
                     : Result.notYet(
                             "other-mac",
@@ -190,6 +195,9 @@ public class StepCheck {
     }
 
     private Result ask(Device device, Ipv4 address, String place, Answering answering) {
+        if (device.profile().answers(Protocol.VISCA_IP).isEmpty() && answering.mac().isEmpty()) {
+            return Result.told("verify", Map.of("device", device.name(), "planned", address));
+        }
         if (device.profile().answers(Protocol.VISCA_IP).isEmpty()) {
             return Result.asked(
                     "there",
@@ -214,7 +222,7 @@ public class StepCheck {
                             "device", device.name(),
                             "address", address,
                             "place", Words.say("place." + place),
-                            "mac", answering.mac(),
+                            "mac", macWords(answering),
                             "model", String.format(Locale.ROOT, "%04X", version.model()),
                             "rom", String.format(Locale.ROOT, "%04X", version.rom()),
                             "pan", Integer.toString(at.pan()),
@@ -227,6 +235,10 @@ public class StepCheck {
                             "address", address,
                             "reason", e.getMessage()));
         }
+    }
+
+    private static String macWords(Answering answering) {
+        return answering.mac().isEmpty() ? Words.say("mac.not-told") : answering.mac();
     }
 
     private static <T> T await(CompletableFuture<T> answer) {
@@ -247,7 +259,8 @@ public class StepCheck {
      * From elsewhere the clock must do, until it is verified.
      */
     private Result restarted(Jobs.Stored stored, Device device, Ipv4 start) {
-        return world.reach(stored, start)
+        return worlds.of(stored.id())
+                .reach(stored, start)
                 .match(
                         new Reach.Cases<>() {
                             @Override
@@ -278,7 +291,7 @@ public class StepCheck {
 
     private Result fromElsewhere(Jobs.Stored stored, Device device, Ipv4 start) {
         Ipv4 planned = PlannedAddress.of(device);
-        Ipv4 now = world.addressNow(stored, device).orElse(planned);
+        Ipv4 now = worlds.of(stored.id()).addressNow(stored, device).orElse(planned);
         return now.equals(start)
                 ? answersUnlessElsewhere(stored, device, planned, "planned")
                 : atPlannedOrLease(stored, device);
@@ -286,14 +299,14 @@ public class StepCheck {
 
     private Result atPlannedOrLease(Jobs.Stored stored, Device device) {
         Ipv4 planned = PlannedAddress.of(device);
-        Ipv4 now = world.addressNow(stored, device).orElse(planned);
+        Ipv4 now = worlds.of(stored.id()).addressNow(stored, device).orElse(planned);
         return answersUnlessElsewhere(
                 stored, device, now, now.equals(planned) ? "planned" : "lease");
     }
 
     private Result answersUnlessElsewhere(
             Jobs.Stored stored, Device device, Ipv4 there, String place) {
-        return world.reach(stored, there) instanceof Reach.Elsewhere
+        return worlds.of(stored.id()).reach(stored, there) instanceof Reach.Elsewhere
                 ? Result.told("boot")
                 : answers(stored, device, there, place);
     }

@@ -10,7 +10,7 @@ import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.HeadLinks;
 import app.jerboa.server.world.Reach;
-import app.jerboa.server.world.World;
+import app.jerboa.server.world.Worlds;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
@@ -27,11 +27,11 @@ class CameraLinks {
     private static final int FRAMES_KEPT = 500;
 
     private final Map<CameraId, CameraLink> open = new ConcurrentHashMap<>();
-    private final World world;
+    private final Worlds worlds;
     private final HeadLinks headLinks;
 
-    CameraLinks(World world, HeadLinks headLinks) {
-        this.world = world;
+    CameraLinks(Worlds worlds, HeadLinks headLinks) {
+        this.worlds = worlds;
         this.headLinks = headLinks;
     }
 
@@ -93,7 +93,8 @@ class CameraLinks {
         }
 
         private HeadLink open(Device at, Ipv4 address, DeskWay way) {
-            Answering answering = world.reach(stored, address).match(new Only(at, address));
+            Answering answering =
+                    worlds.of(stored.id()).reach(stored, address).match(new Only(at, address));
             try {
                 return headLinks.open(answering, way, log);
             } catch (NoAnswer e) {

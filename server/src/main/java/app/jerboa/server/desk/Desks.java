@@ -245,6 +245,13 @@ class Desks {
     void told(Notice notice) {
         if (notice.kind().equals(Notice.STOP_ALL)) {
             obey(notice.job(), notice.version());
+        } else if (notice.part().equals(Notice.WORLD)) {
+            open.values().stream()
+                    .filter(d -> d.job() == notice.job())
+                    .forEach(
+                            d ->
+                                    d.driving.giveBack(
+                                            "The commands of this job go somewhere else now, so it was stopped and given back."));
         }
     }
 

@@ -3,6 +3,7 @@ package app.jerboa.server.jobfile;
 import app.jerboa.server.job.JobLibrary;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.profile.Profiles;
+import app.jerboa.server.world.Worlds;
 import java.io.IOException;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -18,18 +19,22 @@ import org.springframework.stereotype.Component;
 class DemoJob {
     private final JobFile file;
     private final JobLibrary library;
+    private final Worlds worlds;
 
     /**
      * @throws FileRejected when the shipped file is no job file: nothing starts then
      */
-    DemoJob(JobLibrary library, Profiles profiles) throws IOException {
+    DemoJob(JobLibrary library, Profiles profiles, Worlds worlds) throws IOException {
         byte[] text = new ClassPathResource("demo/demo.jerboa.json").getContentAsByteArray();
         this.file = JobFileReader.read(text, profiles);
         this.library = library;
+        this.worlds = worlds;
     }
 
     /** A new job of its own for a person; its id. */
     long make(Author person) {
-        return library.make(file.items(), "Job made from the demo", person);
+        long job = library.make(file.items(), "Job made from the demo", person);
+        worlds.startInRig(job);
+        return job;
     }
 }

@@ -12,10 +12,17 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param secretKey what stored secrets are encrypted with, kept outside the database; empty when
  *     none was given
  * @param firstCode what must be typed to make the first account; empty when none is needed
+ * @param liveAllow ranges in which devices of the live network may be contacted, beside the private
+ *     ones; commas between
  */
 @ConfigurationProperties("jerboa")
 public record Settings(
-        String rigUrl, String serverName, String demoPassword, String secretKey, String firstCode) {
+        String rigUrl,
+        String serverName,
+        String demoPassword,
+        String secretKey,
+        String firstCode,
+        String liveAllow) {
     public boolean demo() {
         return !demoPassword.isEmpty();
     }

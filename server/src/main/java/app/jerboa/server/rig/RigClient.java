@@ -100,7 +100,7 @@ class RigClient {
 
     private <T> T send(String method, String path, Object body, Class<T> type) {
         if (!configured()) {
-            throw NoWorld.nothing();
+            throw NoWorld.withoutRig();
         }
         HttpRequest.BodyPublisher publisher =
                 body == null

@@ -9,6 +9,8 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.world.WorldChoice;
+import app.jerboa.server.world.Worlds;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/rig")
 class RigController {
-    /** Connected false when this server has no rig; then all else is empty. */
+    /** Connected false when this job is not worked in a rig; then all else is empty. */
     record RigView(boolean connected, double speed, String laptop, List<RigDeviceBody> devices) {}
 
     /** One device in the hall; phase off, booting or up. */
@@ -41,8 +43,10 @@ class RigController {
     private final RigHall hall;
     private final Jobs jobs;
     private final Live live;
+    private final Worlds worlds;
 
-    RigController(RigClient rig, RigHall hall, Jobs jobs, Live live) {
+    RigController(RigClient rig, RigHall hall, Jobs jobs, Live live, Worlds worlds) {
+        this.worlds = worlds;
         this.rig = rig;
         this.hall = hall;
         this.jobs = jobs;
@@ -57,7 +61,7 @@ class RigController {
 
     @GetMapping
     RigView view(@PathVariable("job") long job) {
-        if (!rig.configured()) {
+        if (!rig.configured() || worlds.choice(job) != WorldChoice.RIG) {
             return new RigView(false, 1, "", List.of());
         }
         return view(hall.of(jobs.load(job)));

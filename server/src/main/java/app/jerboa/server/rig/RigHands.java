@@ -9,6 +9,8 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.PlannedAddress;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.world.WorldChoice;
+import app.jerboa.server.world.Worlds;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -24,13 +26,21 @@ import org.springframework.stereotype.Component;
 public class RigHands {
     private final RigClient rig;
     private final RigHall hall;
+    private final Worlds worlds;
 
-    RigHands(RigClient rig, RigHall hall) {
+    RigHands(RigClient rig, RigHall hall, Worlds worlds) {
         this.rig = rig;
         this.hall = hall;
+        this.worlds = worlds;
     }
 
     public void act(Jobs.Stored stored, Step step) {
+        if (worlds.choice(stored.id()) != WorldChoice.RIG) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "not-in-rig",
+                    "This job is not worked in the stand-in rig, so there are no hands for it.");
+        }
         hall.furnish(stored);
         switch (step.kind()) {
             case HOP_OUT, HOP_HOME -> rig.moveLaptop(stored.id(), RigHall.network(step.laptop()));
@@ -48,8 +58,9 @@ public class RigHands {
     }
 
     /** There are hands for it. */
-    public boolean can(Step step, Optional<Device> device) {
+    public boolean can(long job, Step step, Optional<Device> device) {
         return rig.configured()
+                && worlds.choice(job) == WorldChoice.RIG
                 && switch (step.kind()) {
                     case HOP_OUT, ALIAS, HOP_HOME -> true;
                     case PLUG, PORT, RESET, LEASE, SET ->

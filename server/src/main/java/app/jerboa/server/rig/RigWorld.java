@@ -5,14 +5,20 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Laptop;
+import app.jerboa.server.world.OwnAddress;
 import app.jerboa.server.world.Reach;
+import app.jerboa.server.world.Standpoint;
 import app.jerboa.server.world.World;
+import app.jerboa.server.world.WorldChoice;
 import app.jerboa.server.world.WorldTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
 
 /** The rig's hall: its virtual LAN says what would answer, then traffic goes over real loopback. */
+@Component
 final class RigWorld implements World {
     private final RigClient rig;
     private final RigHall hall;
@@ -20,6 +26,26 @@ final class RigWorld implements World {
     RigWorld(RigClient rig, RigHall hall) {
         this.rig = rig;
         this.hall = hall;
+    }
+
+    @Override
+    public WorldChoice which() {
+        return WorldChoice.RIG;
+    }
+
+    @Override
+    public boolean there() {
+        return rig.configured();
+    }
+
+    @Override
+    public Standpoint standpoint(Jobs.Stored stored) {
+        RigBodies.Hall seen = hall.of(stored);
+        List<OwnAddress> own =
+                Stream.concat(Stream.of(seen.laptop()), seen.also().stream())
+                        .map(n -> new OwnAddress("LAN", n.text(), true))
+                        .toList();
+        return new Standpoint(seen.laptop().text(), own, List.of());
     }
 
     @Override
@@ -60,7 +86,7 @@ final class RigWorld implements World {
 
     private static Answering answering(RigBodies.Answering a) {
         String mac = a.mac().toLowerCase(Locale.ROOT);
-        return new Answering(a.name(), mac, a.host(), a.ports());
+        return Answering.of(a.name(), mac, a.host(), a.ports());
     }
 
     @Override

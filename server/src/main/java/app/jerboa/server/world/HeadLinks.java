@@ -9,6 +9,7 @@ import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.line.DLine;
 import app.jerboa.wire.link.line.SharedLine;
 import app.jerboa.wire.link.line.ViscaLine;
+import app.jerboa.wire.link.net.SharedUdp;
 import app.jerboa.wire.link.net.TcpStream;
 import app.jerboa.wire.link.net.UdpTransport;
 import app.jerboa.wire.link.session.DLink;
@@ -16,6 +17,7 @@ import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.link.session.ViscaLink;
+import app.jerboa.wire.visca.IpPacket;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -23,9 +25,12 @@ import java.net.InetSocketAddress;
 import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
@@ -34,6 +39,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class HeadLinks {
+    private static final Logger LOG = LoggerFactory.getLogger(HeadLinks.class);
     private static final int TIMERS = 2;
 
     /** A line that nobody uses any more is kept so long: a stop that is tried aside comes back. */
@@ -53,6 +59,7 @@ public class HeadLinks {
                     });
 
     private final Map<InetSocketAddress, Line> lines = new HashMap<>();
+    private final Map<String, SharedUdp> sockets = new HashMap<>();
 
     private static final class Line {
         final SharedLine line;
@@ -73,7 +80,7 @@ public class HeadLinks {
                 new DeskWay.Cases<>() {
                     @Override
                     public HeadLink overNetwork(DeskWay.OverNetwork it) {
-                        return network(at(to, it.protocol()), it.protocol(), log);
+                        return network(to, it.protocol(), log);
                     }
 
                     @Override
@@ -96,20 +103,50 @@ public class HeadLinks {
         return new InetSocketAddress(to.host(), port);
     }
 
-    private HeadLink network(InetSocketAddress at, Protocol protocol, WireLog log) {
+    private HeadLink network(Answering to, Protocol protocol, WireLog log) {
         Form form = protocol == Protocol.VISCA_IP ? Form.HEADER : Form.RAW;
-        return new ViscaLink(transport(at, protocol), form, timer, InstantSource.system(), log);
+        return new ViscaLink(
+                transport(to, at(to, protocol), protocol),
+                form,
+                timer,
+                InstantSource.system(),
+                log);
     }
 
-    private Transport transport(InetSocketAddress at, Protocol protocol) {
+    private Transport transport(Answering to, InetSocketAddress at, Protocol protocol) {
         if (protocol == Protocol.VISCA_TCP) {
             return new FramedStream(TcpStream.open(at, timer));
         }
         try {
-            return UdpTransport.open(at);
+            Optional<Transport> shared =
+                    protocol == Protocol.VISCA_IP
+                            ? to.from().flatMap(from -> shared(from)).flatMap(s -> s.to(at))
+                            : Optional.empty();
+            return shared.isPresent() ? shared.get() : UdpTransport.open(at);
         } catch (IOException e) {
             throw new UncheckedIOException("no link to " + at, e);
         }
+    }
+
+    /**
+     * The socket on VISCA's own port at an address of this machine: some cameras answer there,
+     * whatever port asked. While another program holds it each link has a port of its own, and such
+     * cameras seem silent.
+     */
+    private synchronized Optional<SharedUdp> shared(String from) {
+        SharedUdp open = sockets.get(from);
+        if (open == null) {
+            try {
+                open = SharedUdp.bind(new InetSocketAddress(from, IpPacket.PORT));
+                sockets.put(from, open);
+            } catch (IOException e) {
+                LOG.info(
+                        "port {} at {} is held by another program: cameras that answer only there will seem silent",
+                        IpPacket.PORT,
+                        from);
+            }
+        }
+        return Optional.ofNullable(open);
     }
 
     private HeadLink line(InetSocketAddress at, DeskWay.OverLine way, WireLog log) {
@@ -169,5 +206,6 @@ public class HeadLinks {
     synchronized void close() {
         timer.shutdownNow();
         lines.values().forEach(l -> l.line.close());
+        sockets.values().forEach(SharedUdp::close);
     }
 }

@@ -10,6 +10,33 @@ import org.springframework.http.HttpStatus;
 
 /** Nothing to reach: plans are made and checked, and what is done is ticked by hand. */
 public final class NoWorld implements World {
+    static final String WITHOUT_RIG =
+            "No stand-in rig is connected to this server. Start Jerboa with ./jerboa demo to have one; planning and checking work without it.";
+
+    private final WorldChoice which;
+
+    /**
+     * @param which the one that is not there, or none
+     */
+    NoWorld(WorldChoice which) {
+        this.which = which;
+    }
+
+    @Override
+    public WorldChoice which() {
+        return which;
+    }
+
+    @Override
+    public boolean there() {
+        return false;
+    }
+
+    @Override
+    public Standpoint standpoint(Jobs.Stored stored) {
+        return Standpoint.UNKNOWN;
+    }
+
     @Override
     public WorldTime time() {
         return new WorldTime(InstantSource.system().instant(), 1);
@@ -35,11 +62,17 @@ public final class NoWorld implements World {
         return Optional.empty();
     }
 
-    /** Why nothing can be reached, and what to do. */
-    public static Problem nothing() {
-        return new Problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "no-rig",
-                "No stand-in rig is connected to this server. Start Jerboa with ./jerboa demo to have one; planning and checking work without it.");
+    private Problem nothing() {
+        return which == WorldChoice.NONE
+                ? new Problem(
+                        HttpStatus.CONFLICT,
+                        "no-world",
+                        "No network is chosen for this job, so nothing was sent. A lead chooses it at the top of the page.")
+                : withoutRig();
+    }
+
+    /** Why the rig cannot be reached, and what to do. */
+    public static Problem withoutRig() {
+        return new Problem(HttpStatus.SERVICE_UNAVAILABLE, "no-rig", WITHOUT_RIG);
     }
 }

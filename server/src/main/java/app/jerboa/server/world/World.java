@@ -7,10 +7,17 @@ import java.util.Optional;
 
 /** A network with devices in it, as it is reached from the technician's laptop. */
 public interface World {
+    WorldChoice which();
+
+    /** This server offers it. */
+    boolean there();
+
     WorldTime time();
 
     /** The laptop's addresses as they really are; none where it cannot be told. */
     Optional<Laptop> laptop(Jobs.Stored stored);
+
+    Standpoint standpoint(Jobs.Stored stored);
 
     /** This device can be asked here; of any other only a person can tell. */
     boolean canAsk(Device device);

@@ -1,0 +1,213 @@
+package app.jerboa.server.network;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.net.FactoryAddress;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Speaks;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Settings;
+import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Laptop;
+import app.jerboa.server.world.OwnAddress;
+import app.jerboa.server.world.Reach;
+import app.jerboa.server.world.Standpoint;
+import app.jerboa.server.world.World;
+import app.jerboa.server.world.WorldChoice;
+import app.jerboa.server.world.WorldTime;
+import java.io.IOException;
+import java.net.DatagramPacket;
+import java.net.DatagramSocket;
+import java.net.InetAddress;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/**
+ * The machine's own network: its interfaces are the laptop's addresses, its sockets reach heads.
+ */
+@Component
+class LiveWorld implements World {
+    private static final Logger LOG = LoggerFactory.getLogger(LiveWorld.class);
+
+    /** RFC 863: thrown away by whoever gets it; it makes this machine ask who has the address. */
+    private static final int DISCARD = 9;
+
+    /** An answer on the same link comes within a few ms; the system asks again after a second. */
+    private static final int LOOKS = 12;
+
+    private static final int BETWEEN_LOOKS_MILLIS = 25;
+
+    private final AllowRule allow;
+    private final Interfaces interfaces;
+    private final Neighbours neighbours;
+
+    LiveWorld(Settings settings, Interfaces interfaces, Neighbours neighbours) {
+        this.allow = new AllowRule(settings.liveAllow());
+        this.interfaces = interfaces;
+        this.neighbours = neighbours;
+    }
+
+    @Override
+    public WorldChoice which() {
+        return WorldChoice.LIVE;
+    }
+
+    @Override
+    public boolean there() {
+        return true;
+    }
+
+    @Override
+    public WorldTime time() {
+        return new WorldTime(InstantSource.system().instant(), 1);
+    }
+
+    @Override
+    public Optional<Laptop> laptop(Jobs.Stored stored) {
+        Standpoint from = standpoint(stored);
+        List<String> all = from.addresses().stream().map(OwnAddress::address).toList();
+        String own =
+                from.reaches().isEmpty() ? all.stream().findFirst().orElse("") : from.reaches();
+        return Optional.of(new Laptop(own, all.stream().filter(a -> !a.equals(own)).toList()));
+    }
+
+    @Override
+    public Standpoint standpoint(Jobs.Stored stored) {
+        List<Interfaces.Own> all = interfaces.all();
+        List<Interfaces.Own> reaching = all.stream().filter(o -> reaches(stored, o)).toList();
+        List<OwnAddress> shown =
+                all.stream()
+                        .filter(o -> !o.loopback() || reaching.contains(o))
+                        .map(o -> new OwnAddress(o.link(), o.text(), reaching.contains(o)))
+                        .toList();
+        List<String> cautions = new ArrayList<>();
+        if (reaching.isEmpty()) {
+            cautions.add(
+                    "No address of this machine is in a subnet of the job, so nothing of it can be reached. Bring-up says which address is wanted.");
+        }
+        if (reaching.stream().map(Interfaces.Own::link).distinct().count() > 1) {
+            cautions.add(
+                    "Several interfaces of this machine overlap the job ("
+                            + String.join(
+                                    ", ",
+                                    reaching.stream().map(o -> o.link() + " " + o.text()).toList())
+                            + "): what is sent may leave by the wrong one. Switch the others off, a VPN or Wi-Fi first.");
+        }
+        return new Standpoint(
+                reaching.stream().findFirst().map(Interfaces.Own::text).orElse(""),
+                shown,
+                cautions);
+    }
+
+    private static boolean reaches(Jobs.Stored stored, Interfaces.Own own) {
+        return stored.job().subnets().stream()
+                .anyMatch(
+                        s -> s.range().contains(own.address()) || own.onLink(s.range().network()));
+    }
+
+    /** All that has a network: whether it answers is found out by asking. */
+    @Override
+    public boolean canAsk(Device device) {
+        return device.profile().networked();
+    }
+
+    @Override
+    public Reach reach(Jobs.Stored stored, Ipv4 address) {
+        allow.refusal(stored.job(), address)
+                .ifPresent(
+                        why -> {
+                            LOG.info("job {}: {} is not contacted: {}", stored.id(), address, why);
+                            throw new Problem(
+                                    HttpStatus.CONFLICT,
+                                    "not-allowed",
+                                    "Nothing was sent to " + address + ": " + why + ".");
+                        });
+        List<Interfaces.Own> all = interfaces.all();
+        Optional<Interfaces.Own> from = all.stream().filter(o -> o.onLink(address)).findFirst();
+        if (from.isEmpty()) {
+            return new Reach.Elsewhere(laptop(stored).map(Laptop::own).orElse(""));
+        }
+        return from.get().loopback()
+                ? new Reach.One(answering(stored, address, "", from.get()))
+                : onLink(stored, address, from.get());
+    }
+
+    private Reach onLink(Jobs.Stored stored, Ipv4 address, Interfaces.Own from) {
+        Neighbours.Entry entry = asked(address);
+        if (entry instanceof Neighbours.Entry.Nobody) {
+            return new Reach.Silent();
+        }
+        String mac = entry instanceof Neighbours.Entry.Known known ? known.mac() : "";
+        return new Reach.One(answering(stored, address, mac, from));
+    }
+
+    /** Has the machine look who has the address, and reads what it found. */
+    private Neighbours.Entry asked(Ipv4 address) {
+        try (DatagramSocket socket = new DatagramSocket()) {
+            socket.send(
+                    new DatagramPacket(
+                            new byte[0], 0, InetAddress.getByName(address.toString()), DISCARD));
+        } catch (IOException e) {
+            LOG.debug("{} could not be asked for", address, e);
+        }
+        Neighbours.Entry entry = neighbours.of(address);
+        for (int i = 0; i < LOOKS && !(entry instanceof Neighbours.Entry.Known); i++) {
+            pause();
+            entry = neighbours.of(address);
+        }
+        return entry;
+    }
+
+    private static void pause() {
+        try {
+            TimeUnit.MILLISECONDS.sleep(BETWEEN_LOOKS_MILLIS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static Answering answering(
+            Jobs.Stored stored, Ipv4 address, String mac, Interfaces.Own from) {
+        Optional<Device> there =
+                stored.job().devices().stream()
+                        .filter(d -> addresses(d).anyMatch(address::equals))
+                        .findFirst();
+        Map<String, Integer> ports = new HashMap<>();
+        there.ifPresent(
+                d ->
+                        d.profile().speaks().stream()
+                                .filter(s -> !s.sends() && s.port().isPresent())
+                                .forEach(s -> ports.putIfAbsent(name(s), s.port().getAsInt())));
+        return new Answering(
+                there.map(Device::name).orElse(address.toString()),
+                mac,
+                address.toString(),
+                ports,
+                Optional.of(from.address().toString()));
+    }
+
+    private static String name(Speaks s) {
+        return s.protocol().toString();
+    }
+
+    private static Stream<Ipv4> addresses(Device d) {
+        return Stream.of(d.address(), d.found(), d.profile().factory().map(FactoryAddress::address))
+                .flatMap(Optional::stream);
+    }
+
+    /** Only the network itself could tell; nobody sweeps it for that. */
+    @Override
+    public Optional<Ipv4> addressNow(Jobs.Stored stored, Device device) {
+        return Optional.empty();
+    }
+}

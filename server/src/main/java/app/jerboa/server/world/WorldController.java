@@ -1,0 +1,105 @@
+package app.jerboa.server.world;
+
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Needs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
+import io.swagger.v3.oas.annotations.Parameter;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Where a job's commands go, and how this machine stands in it. */
+@RestController
+@RequestMapping("/api/jobs/{job}/world")
+class WorldController {
+    /**
+     * @param world empty, rig or live
+     * @param words its name
+     * @param offered by this server
+     * @param laptop the address that reaches the job, with its prefix; empty where it cannot be
+     *     told
+     * @param addresses all that this machine has, where it is the laptop
+     * @param cautions what stands in the way, a sentence each
+     */
+    record WorldView(
+            String world,
+            String words,
+            List<String> offered,
+            String laptop,
+            List<OwnAddress> addresses,
+            List<String> cautions) {}
+
+    /** Confirmed must be true for the live network. */
+    record WorldBody(String world, boolean confirmed) {}
+
+    private final Worlds worlds;
+    private final Jobs jobs;
+    private final Live live;
+
+    WorldController(Worlds worlds, Jobs jobs, Live live) {
+        this.worlds = worlds;
+        this.jobs = jobs;
+        this.live = live;
+    }
+
+    @GetMapping
+    WorldView view(@PathVariable("job") long job) {
+        WorldChoice choice = worlds.choice(job);
+        World world = worlds.of(job);
+        Jobs.Stored stored = jobs.load(job);
+        Standpoint from = standpoint(world, stored);
+        return new WorldView(
+                choice.wire(),
+                choice.words(),
+                worlds.offered().stream().map(WorldChoice::wire).toList(),
+                from.reaches(),
+                from.addresses(),
+                from.cautions());
+    }
+
+    /** A world that does not answer just now is still the one that is chosen. */
+    private static Standpoint standpoint(World world, Jobs.Stored stored) {
+        try {
+            return world.standpoint(stored);
+        } catch (Problem silent) {
+            return new Standpoint("", List.of(), List.of(silent.getMessage()));
+        }
+    }
+
+    @PutMapping
+    @Needs(Right.MANAGE)
+    WorldView choose(
+            @PathVariable("job") long job,
+            @RequestBody WorldBody body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        WorldChoice choice =
+                WorldChoice.fromWire(body.world())
+                        .orElseThrow(
+                                () ->
+                                        new Problem(
+                                                HttpStatus.BAD_REQUEST,
+                                                "bad-value",
+                                                "A world is rig or live.",
+                                                Map.of("field", "world")));
+        if (choice == WorldChoice.LIVE && !body.confirmed()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "not-confirmed",
+                    "Real heads move on the live network, so it must be confirmed.");
+        }
+        worlds.choose(job, choice, person);
+        live.changed(job, Notice.WORLD);
+        return view(job);
+    }
+}
