@@ -48,10 +48,18 @@ class LeadsJourney extends Jerboa {
         return head != null && !head.isNull() && head.get("panSpeed").asDouble() != 0;
     }
 
+    private void openDesk() {
+        user.open(job, "desk");
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
+    }
+
     @Test
     void everyHeadMovesAndStops() {
         wholeHall();
-        user.open(job, "desk");
+        openDesk();
         assertThat(user.page.getByText("not from here").first()).isVisible();
         user.page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("/tmp/w/desk1.png")));
         long line = lineOf("L12");
@@ -64,7 +72,7 @@ class LeadsJourney extends Jerboa {
                                 Map.of(
                                         "item", "line", "id", line, "field", "controlId",
                                         "before", "2", "after", "3"))));
-        user.open(job, "desk");
+        openDesk();
         for (Map.Entry<String, String> e :
                 Map.of(
                                 "7", "L7", "10", "L10", "11", "L11", "12", "L12", "13", "L13", "14",

@@ -99,10 +99,18 @@ class LiveJourney extends Jerboa {
                 .containsText(Integer.toString(line));
     }
 
+    private static void openDesk(long job) {
+        user.open(job, "desk");
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
+    }
+
     @Test
     void nineHeadsAreDrivenOverTheLiveNetwork() throws IOException {
         long job = nineCameras();
-        user.open(job, "desk");
+        openDesk(job);
         take(1);
         assertThat(user.page.getByText("No network is chosen for this job")).isVisible();
 
@@ -139,7 +147,7 @@ class LiveJourney extends Jerboa {
         JsonNode first = user.send("GET", "/api/jobs/" + job, "").get("devices").get(0);
         plan(job, first, "127.45.8.21");
         user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
-        user.open(job, "desk");
+        openDesk(job);
         take(1);
         assertThat(user.page.getByText("Nothing was sent to 127.45.8.21: 127.45.8.21 is in no"))
                 .isVisible();
