@@ -94,11 +94,14 @@ setup_chromium() {
   export CHROMIUM; CHROMIUM=$(chromium_bin)
 }
 
-# What other people's programs think of our files: DHCP servers and a spreadsheet, for tests only.
+# What other people's programs think of our files and ports: DHCP servers, a spreadsheet, a packet
+# analyser, and a pair of serial ports; for tests only.
 setup_readers() {
   { [ -x /usr/sbin/dnsmasq ] && [ -x /usr/sbin/dhcpd ] && [ -x /usr/sbin/kea-dhcp4 ]; } \
     || apt_install "DHCP servers to check reservations with" dnsmasq-base isc-dhcp-server kea-dhcp4-server
   command -v soffice >/dev/null || apt_install "a spreadsheet to open workbooks with" libreoffice-calc-nogui
+  command -v tshark >/dev/null || apt_install "a packet analyser to read captures with" tshark
+  command -v socat >/dev/null || apt_install "a pair of serial ports to drive over" socat
 }
 
 setup() {

@@ -18,6 +18,7 @@ import {
   LogbookPage,
   PeoplePage,
   SitePage,
+  WireLogPage,
 } from './pages'
 import { always, stagesOf } from './stages'
 import type { Look } from './theme'
@@ -54,6 +55,7 @@ export function JobPages({ look, onLook }: Props) {
               <Route path="addresses" element={<AddressesPage job={job} />} />
               <Route path="bring-up" element={<BringUpPage job={job} />} />
               <Route path="desk" element={<DeskPage job={job} />} />
+              <Route path="wire" element={<WireLogPage job={job} />} />
               <Route path="logbook" element={<LogbookPage job={job} />} />
               <Route path="people" element={<PeoplePage job={job} />} />
               <Route

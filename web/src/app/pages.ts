@@ -13,3 +13,4 @@ export const LogbookPage = lazy(async () => ({ default: (await import('../featur
 export const PeoplePage = lazy(async () => ({ default: (await import('../features/people')).PeoplePage }))
 export const SitePage = lazy(async () => ({ default: (await import('../features/site')).SitePage }))
 export const SumsDrawer = lazy(async () => ({ default: (await import('../features/sums')).SumsDrawer }))
+export const WireLogPage = lazy(async () => ({ default: (await import('../features/wireLog')).WireLogPage }))

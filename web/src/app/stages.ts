@@ -31,6 +31,7 @@ export function stagesOf(job: Job): readonly Stage[] {
 
 /** Always there, whatever the stage. */
 export const always: readonly Stage[] = [
+  { path: 'wire', name: 'Wire log', count: '' },
   { path: 'logbook', name: 'Logbook', count: '' },
   { path: 'people', name: 'People', count: '' },
 ]

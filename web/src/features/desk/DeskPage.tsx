@@ -149,7 +149,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
       <Box role="status" sx={{ minHeight: 26, mt: 1 }}>
         {state.stopped}
       </Box>
-      <WireFrames frames={state.frames} />
+      <WireFrames frames={state.frames} job={job.id} />
       <Box sx={{ color: 'text.secondary', mt: 1.5 }}>
         Keys: its number takes a camera, arrows drive, + and − zoom, Space or Esc stops all. Heads move
         without warning: hands and cables clear. If the server itself is killed, a moving head goes on until

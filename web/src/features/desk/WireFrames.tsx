@@ -1,15 +1,16 @@
 import Box from '@mui/material/Box'
+import { Link as RouterLink } from 'react-router'
 import type { Frame } from './messages'
 
 /** The last frames of the link, without the read-back. */
-export function WireFrames({ frames }: { readonly frames: readonly Frame[] }) {
+export function WireFrames({ frames, job }: { readonly frames: readonly Frame[]; readonly job: number }) {
   return (
     <Box component="section" aria-label="Wire log" sx={{ mt: 1.5 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
         On the wire
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: '0.88rem' }}>
-        VISCA over UDP with header; position read-back left out; newest first
+        Position read-back left out; newest first. <RouterLink to={`/jobs/${job}/wire`}>All of it</RouterLink>
       </Box>
       <Box
         className="mono"

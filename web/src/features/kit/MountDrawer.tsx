@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Drawer from '@mui/material/Drawer'
+import { Link as RouterLink } from 'react-router'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import type { ReactNode } from 'react'
@@ -33,7 +34,10 @@ export function MountDrawer({ job, head, onClose }: Props) {
           </Box>
           <Button onClick={onClose}>Close</Button>
         </Box>
-        <p style={{ margin: '4px 0 12px' }}>{head.profile}</p>
+        <p style={{ margin: '4px 0 12px' }}>
+          {head.profile};{' '}
+          <RouterLink to={`/jobs/${job.id}/wire?device=${head.camera}`}>its wire log</RouterLink>
+        </p>
         <Parts job={job} head={head} />
         <BalanceDrawing head={head} />
         <Sums head={head} />

@@ -230,7 +230,8 @@ public final class BrowserUser implements AutoCloseable {
             times = step == last ? times + 1 : 0;
             last = step;
             if (times > MOST_TRIES) {
-                throw new IllegalStateException("step " + step + " is never done: " + view.get("now"));
+                throw new IllegalStateException(
+                        "step " + step + " is never done: " + view.get("now"));
             }
             if (view.get("now").get("hands").asBoolean()) {
                 send("POST", path + "/steps/" + step + "/rig-hands", "{}");

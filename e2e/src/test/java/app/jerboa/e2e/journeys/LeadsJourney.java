@@ -7,7 +7,6 @@ import static org.awaitility.Awaitility.await;
 import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +60,6 @@ class LeadsJourney extends Jerboa {
         wholeHall();
         openDesk();
         assertThat(user.page.getByText("not from here").first()).isVisible();
-        user.page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("/tmp/w/desk1.png")));
         long line = lineOf("L12");
         user.send(
                 "POST",
@@ -70,12 +68,30 @@ class LeadsJourney extends Jerboa {
                         List.of(),
                         List.of(
                                 Map.of(
-                                        "item", "line", "id", line, "field", "controlId",
-                                        "before", "2", "after", "3"))));
+                                        "item",
+                                        "line",
+                                        "id",
+                                        line,
+                                        "field",
+                                        "controlId",
+                                        "before",
+                                        "2",
+                                        "after",
+                                        "3"))));
         openDesk();
         for (Map.Entry<String, String> e :
                 Map.of(
-                                "7", "L7", "10", "L10", "11", "L11", "12", "L12", "13", "L13", "14",
+                                "7",
+                                "L7",
+                                "10",
+                                "L10",
+                                "11",
+                                "L11",
+                                "12",
+                                "L12",
+                                "13",
+                                "L13",
+                                "14",
                                 "Control bridge")
                         .entrySet()) {
             drive(e.getKey(), e.getValue());
@@ -98,8 +114,6 @@ class LeadsJourney extends Jerboa {
                         user.page.getByRole(
                                 AriaRole.BUTTON, new Page.GetByRoleOptions().setPressed(true)))
                 .containsText("L" + number);
-        user.page.screenshot(
-                new Page.ScreenshotOptions().setPath(Path.of("/tmp/w/desk-" + number + ".png")));
         user.page.keyboard().down("ArrowRight");
         await().atMost(Duration.ofSeconds(5)).until(() -> moves(moved));
         user.page.keyboard().up("ArrowRight");

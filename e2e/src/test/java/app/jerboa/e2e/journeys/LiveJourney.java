@@ -30,7 +30,8 @@ class LiveJourney extends Jerboa {
     @BeforeAll
     static void nineHeads() throws IOException {
         standins =
-                Programs.standins("--device", "ceiling-ptz", "--bind", "127.44.8.21", "--count", "9");
+                Programs.standins(
+                        "--device", "ceiling-ptz", "--bind", "127.44.8.21", "--count", "9");
         await().atMost(Duration.ofSeconds(20)).until(() -> pan(9) == 0);
     }
 
@@ -75,11 +76,16 @@ class LiveJourney extends Jerboa {
     private static void plan(long job, JsonNode device, String address) {
         Map<String, Object> edit =
                 Map.of(
-                        "item", "device",
-                        "id", device.get("id").asLong(),
-                        "field", "address",
-                        "before", device.get("address").asString(),
-                        "after", address);
+                        "item",
+                        "device",
+                        "id",
+                        device.get("id").asLong(),
+                        "field",
+                        "address",
+                        "before",
+                        device.get("address").asString(),
+                        "after",
+                        address);
         if (!device.get("address").asString().equals(address)) {
             user.send(
                     "POST",
@@ -140,7 +146,9 @@ class LiveJourney extends Jerboa {
         assertThat(user.page.locator("footer")).containsText("Commands go to: Live network");
     }
 
-    /** Whatever a plan says: an address outside the ranges gets nothing, and so does a neighbour. */
+    /**
+     * Whatever a plan says: an address outside the ranges gets nothing, and so does a neighbour.
+     */
     @Test
     void whatIsNotAllowedIsNotContacted() {
         long job = nineCameras();
@@ -154,7 +162,8 @@ class LiveJourney extends Jerboa {
         take(2);
         insistOnTaken(2);
         user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"\",\"confirmed\":false}");
-        assertThat(user.page.getByText("The commands of this job go somewhere else now")).isVisible();
+        assertThat(user.page.getByText("The commands of this job go somewhere else now"))
+                .isVisible();
         take(2);
         assertThat(user.page.getByText("No network is chosen for this job")).isVisible();
     }

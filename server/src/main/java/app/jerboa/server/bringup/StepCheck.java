@@ -13,9 +13,9 @@ import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.HeadLinks;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.Reach;
+import app.jerboa.server.world.WireLogs;
 import app.jerboa.server.world.World;
 import app.jerboa.server.world.Worlds;
-import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.visca.IpPacket;
@@ -63,8 +63,10 @@ public class StepCheck {
 
     private final Worlds worlds;
     private final HeadLinks links;
+    private final WireLogs logs;
 
-    StepCheck(Worlds worlds, HeadLinks links) {
+    StepCheck(Worlds worlds, HeadLinks links, WireLogs logs) {
+        this.logs = logs;
         this.worlds = worlds;
         this.links = links;
     }
@@ -139,16 +141,18 @@ public class StepCheck {
     private Result answers(Jobs.Stored stored, Device device, Ipv4 address, String place) {
         return worlds.of(stored.id())
                 .reach(stored, address)
-                .match(new Answer(device, address, place));
+                .match(new Answer(stored.id(), device, address, place));
     }
 
     /** What an address answers, as the result of a step. */
     private final class Answer implements Reach.Cases<Result> {
+        private final long job;
         private final Device device;
         private final Ipv4 address;
         private final String place;
 
-        Answer(Device device, Ipv4 address, String place) {
+        Answer(long job, Device device, Ipv4 address, String place) {
+            this.job = job;
             this.device = device;
             this.address = address;
             this.place = place;
@@ -179,7 +183,7 @@ public class StepCheck {
         public Result one(Reach.One it) {
             String mac = it.answering().mac();
             return device.mac().isEmpty() || mac.isEmpty() || device.mac().equals(mac)
-                    ? ask(device, address, place, it.answering())
+                    ? ask(job, device, address, place, it.answering())
                     : Result.notYet(
                             "other-mac",
                             Map.of(
@@ -194,7 +198,7 @@ public class StepCheck {
         }
     }
 
-    private Result ask(Device device, Ipv4 address, String place, Answering answering) {
+    private Result ask(long job, Device device, Ipv4 address, String place, Answering answering) {
         if (device.profile().answers(Protocol.VISCA_IP).isEmpty() && answering.mac().isEmpty()) {
             return Result.told("verify", Map.of("device", device.name(), "planned", address));
         }
@@ -213,7 +217,7 @@ public class StepCheck {
                         address,
                         Protocol.VISCA_IP,
                         device.profile().port(Protocol.VISCA_IP).orElse(IpPacket.PORT));
-        try (HeadLink link = links.open(answering, way, new WireLog(16))) {
+        try (HeadLink link = links.open(answering, way, logs.of(job, device.id().value()))) {
             Version version = await(link.askVersion());
             PanTilt at = await(link.askPanTilt(false));
             return Result.asked(

@@ -10,7 +10,9 @@ import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.HeadLinks;
 import app.jerboa.server.world.Reach;
+import app.jerboa.server.world.WireLogs;
 import app.jerboa.server.world.Worlds;
+import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
@@ -18,21 +20,27 @@ import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** The open links of this server, one a camera, kept while somebody drives it. */
 @Component
 class CameraLinks {
-    private static final int FRAMES_KEPT = 500;
-
     private final Map<CameraId, CameraLink> open = new ConcurrentHashMap<>();
+    private final Map<CameraLink, Subscription> followed = new ConcurrentHashMap<>();
     private final Worlds worlds;
     private final HeadLinks headLinks;
+    private final WireLogs logs;
 
-    CameraLinks(Worlds worlds, HeadLinks headLinks) {
+    CameraLinks(Worlds worlds, HeadLinks headLinks, WireLogs logs) {
+        this.logs = logs;
         this.worlds = worlds;
         this.headLinks = headLinks;
+    }
+
+    Optional<CameraLink> find(CameraId id) {
+        return Optional.ofNullable(open.get(id));
     }
 
     boolean isOpen(CameraId id) {
@@ -47,14 +55,24 @@ class CameraLinks {
      */
     CameraLink connect(Jobs.Stored stored, long device, String holder) {
         CameraLink link = aside(stored, device, holder);
-        Optional.ofNullable(open.put(link.id(), link)).ifPresent(old -> old.link().close());
+        Optional.ofNullable(open.put(link.id(), link)).ifPresent(this::end);
         return link;
+    }
+
+    /** Shows its frames as they come, until the link is closed. */
+    void follow(CameraLink link, Consumer<WireLog.Entry> onEntry) {
+        followed.put(link, link.log().listen(onEntry));
+    }
+
+    private void end(CameraLink link) {
+        Optional.ofNullable(followed.remove(link)).ifPresent(Subscription::close);
+        link.link().close();
     }
 
     /** As {@link #connect}, beside one that may be open; the caller closes it. */
     CameraLink aside(Jobs.Stored stored, long number, String holder) {
         Device device = stored.need(number);
-        Opening opening = new Opening(stored, device, new WireLog(FRAMES_KEPT));
+        Opening opening = new Opening(stored, device, logs.of(stored.id(), number));
         HeadLink link = DeskWays.of(stored.job()).to(device).match(opening);
         return new CameraLink(
                 new CameraId(stored.id(), number),
@@ -147,7 +165,7 @@ class CameraLinks {
     /** Closes this very link; one that came in its place stays. */
     void close(CameraLink link) {
         open.remove(link.id(), link);
-        link.link().close();
+        end(link);
     }
 
     @PreDestroy

@@ -179,7 +179,7 @@ class Desks {
             desk.screen.tell(new DeskMessages.Refused(id.device(), e.getMessage()));
             return false;
         }
-        camera.log().listen(entry -> show(desk, entry));
+        links.follow(camera, entry -> show(desk, entry));
         if (take == desk.takes.get() && desk.driving.take(camera, before + leaseNanos())) {
             return true;
         }

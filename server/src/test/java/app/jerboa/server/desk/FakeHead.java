@@ -3,6 +3,7 @@ package app.jerboa.server.desk;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Health;
 import app.jerboa.wire.link.session.Stopping.Outcome;
+import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ZoomPosition;
@@ -45,6 +46,11 @@ final class FakeHead implements HeadLink {
     @Override
     public CompletableFuture<?> home() {
         return note("home");
+    }
+
+    @Override
+    public CompletableFuture<String> say(Octets frame) {
+        return note("say " + frame);
     }
 
     @Override

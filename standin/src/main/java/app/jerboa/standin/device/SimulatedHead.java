@@ -194,6 +194,11 @@ public final class SimulatedHead {
         }
 
         @Override
+        public Void raw(ViscaRequest.Raw it) {
+            return refused(ViscaError.SYNTAX);
+        }
+
+        @Override
         public Void sent(ViscaRequest.Sent it) {
             List<Integer> values = it.values();
             return switch (it.message()) {

@@ -48,6 +48,11 @@ public final class FramedStream implements Transport {
     }
 
     @Override
+    public Optional<WirePath> path() {
+        return stream.path();
+    }
+
+    @Override
     public void close() {
         stream.close();
     }

@@ -31,6 +31,11 @@ public interface Transport extends AutoCloseable {
         return Optional.empty();
     }
 
+    /** The sockets it goes between; empty for a serial port, and while it is not connected. */
+    default Optional<WirePath> path() {
+        return Optional.empty();
+    }
+
     @Override
     void close();
 }

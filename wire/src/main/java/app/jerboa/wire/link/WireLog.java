@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
@@ -23,11 +24,19 @@ public final class WireLog {
     /**
      * One frame.
      *
+     * @param nanos of {@link System#nanoTime()}, which no clock that is set moves
+     * @param path it went; empty for a serial port
      * @param polling it was sent, or answers what was sent, by the position read-back and not by a
      *     person
      */
     public record Entry(
-            Instant at, Direction direction, Octets octets, String meaning, boolean polling) {}
+            Instant at,
+            long nanos,
+            Direction direction,
+            Octets octets,
+            String meaning,
+            Optional<WirePath> path,
+            boolean polling) {}
 
     private static final Logger LOG = LoggerFactory.getLogger(WireLog.class);
 

@@ -31,6 +31,8 @@ public sealed interface ViscaRequest {
         R askZoom(AskZoom it);
 
         R sent(Sent it);
+
+        R raw(Raw it);
     }
 
     /** Octets between the address and the end mark. */
@@ -239,6 +241,30 @@ public sealed interface ViscaRequest {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.askZoom(this);
+        }
+    }
+
+    /**
+     * Octets that a person typed.
+     *
+     * @param body between the address and the end mark, 1 to 14 octets without an end mark
+     */
+    record Raw(Octets body) implements ViscaRequest {
+        public Raw {
+            if (body.size() < 1 || body.size() > ViscaFramer.LONGEST - 2) {
+                throw new IllegalArgumentException(
+                        "a frame has 1 to 14 octets between address and end mark");
+            }
+        }
+
+        @Override
+        public boolean answeredBy(ViscaReply.Answer answer) {
+            return true;
+        }
+
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.raw(this);
         }
     }
 }

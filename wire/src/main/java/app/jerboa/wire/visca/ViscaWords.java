@@ -1,6 +1,8 @@
 package app.jerboa.wire.visca;
 
 import app.jerboa.wire.octets.Octets;
+import java.util.Locale;
+import java.util.Optional;
 
 /** A frame in a few plain words, for the wire log. */
 public final class ViscaWords {
@@ -47,6 +49,15 @@ public final class ViscaWords {
                 public String sent(ViscaRequest.Sent it) {
                     return it.message().words(it.values());
                 }
+
+                @Override
+                public String raw(ViscaRequest.Raw it) {
+                    Octets frame = it.encode(1);
+                    return ViscaRequest.decode(frame)
+                            .toOptional()
+                            .map(a -> of(a.request()))
+                            .orElse("octets as typed");
+                }
             };
 
     private static final ViscaReply.Cases<String> REPLY =
@@ -92,6 +103,41 @@ public final class ViscaWords {
 
     public static String of(ViscaReply reply) {
         return reply.match(REPLY);
+    }
+
+    /** What an answer says to what was asked; empty where nobody here knows. */
+    public static Optional<String> of(ViscaRequest asked, ViscaReply.Answer answer) {
+        Octets payload = answer.payload();
+        if (asked instanceof ViscaRequest.AskPanTilt) {
+            return PanTilt.decode(payload)
+                    .toOptional()
+                    .map(at -> "pan " + at.pan() + ", tilt " + at.tilt() + " counts");
+        } else if (asked instanceof ViscaRequest.AskZoom) {
+            return ZoomPosition.decode(payload)
+                    .toOptional()
+                    .map(z -> "zoom at " + z.counts() + " of " + ZoomPosition.TELE);
+        } else if (asked instanceof ViscaRequest.AskVersion) {
+            return Version.decode(payload)
+                    .toOptional()
+                    .map(
+                            v ->
+                                    String.format(
+                                            Locale.ROOT,
+                                            "model %04X, ROM %04X",
+                                            v.model(),
+                                            v.rom()));
+        } else if (asked instanceof ViscaRequest.Sent sent) {
+            return sent.message()
+                    .answer()
+                    .decode(payload)
+                    .toOptional()
+                    .map(v -> String.format(Locale.ROOT, "value %d (%02Xh)", v, v));
+        } else if (asked instanceof ViscaRequest.Raw raw) {
+            return ViscaRequest.decode(raw.encode(1))
+                    .toOptional()
+                    .flatMap(a -> of(a.request(), answer));
+        }
+        return Optional.empty();
     }
 
     /** What a control packet of the header form was answered with. */

@@ -4,6 +4,7 @@ import app.jerboa.wire.link.Listeners;
 import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.Transport;
+import app.jerboa.wire.link.WirePath;
 import app.jerboa.wire.octets.Decoded;
 import app.jerboa.wire.octets.Octets;
 import java.util.HashMap;
@@ -254,6 +255,11 @@ public final class SharedLine implements AutoCloseable {
         @Override
         public Optional<String> trouble() {
             return SharedLine.this.trouble();
+        }
+
+        @Override
+        public Optional<WirePath> path() {
+            return stream.path();
         }
 
         /** What it still wanted to say is dropped, but for stops, which never wait. */

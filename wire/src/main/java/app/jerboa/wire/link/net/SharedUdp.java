@@ -3,6 +3,7 @@ package app.jerboa.wire.link.net;
 import app.jerboa.wire.link.Listeners;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.Transport;
+import app.jerboa.wire.link.WirePath;
 import app.jerboa.wire.octets.Octets;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -25,11 +26,13 @@ public final class SharedUdp implements AutoCloseable {
     private static final int LONGEST = 2048;
 
     private final DatagramChannel channel;
+    private final InetSocketAddress local;
     private final ByteBuffer in = ByteBuffer.allocate(LONGEST);
     private final Map<InetAddress, Peer> peers = new ConcurrentHashMap<>();
 
-    private SharedUdp(DatagramChannel channel) {
+    private SharedUdp(DatagramChannel channel) throws IOException {
         this.channel = channel;
+        this.local = (InetSocketAddress) channel.getLocalAddress();
     }
 
     /**
@@ -48,8 +51,8 @@ public final class SharedUdp implements AutoCloseable {
         }
     }
 
-    public int port() throws IOException {
-        return ((InetSocketAddress) channel.getLocalAddress()).getPort();
+    public int port() {
+        return local.getPort();
     }
 
     private void read() throws IOException {
@@ -80,6 +83,11 @@ public final class SharedUdp implements AutoCloseable {
 
         Peer(InetSocketAddress at) {
             this.at = at;
+        }
+
+        @Override
+        public Optional<WirePath> path() {
+            return Optional.of(new WirePath(true, local, at));
         }
 
         @Override

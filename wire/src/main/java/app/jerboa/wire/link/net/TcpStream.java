@@ -3,6 +3,7 @@ package app.jerboa.wire.link.net;
 import app.jerboa.wire.link.Listeners;
 import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Subscription;
+import app.jerboa.wire.link.WirePath;
 import app.jerboa.wire.octets.Octets;
 import java.io.IOException;
 import java.net.ConnectException;
@@ -44,6 +45,7 @@ public final class TcpStream implements Stream {
     private final Listeners listeners = new Listeners();
     private final List<Runnable> onOpen = new CopyOnWriteArrayList<>();
     private SocketChannel channel;
+    private Optional<WirePath> path = Optional.empty();
     private boolean open;
     private boolean closed;
     private long openedAt;
@@ -103,8 +105,15 @@ public final class TcpStream implements Stream {
         }
     }
 
-    private void opened() {
+    private void opened() throws IOException {
         synchronized (this) {
+            if (channel == null) {
+                return;
+            }
+            path =
+                    Optional.of(
+                            new WirePath(
+                                    false, (InetSocketAddress) channel.getLocalAddress(), peer));
             open = true;
             openedAt = System.nanoTime();
         }
@@ -196,6 +205,11 @@ public final class TcpStream implements Stream {
     public Subscription onOpen(Runnable opened) {
         onOpen.add(opened);
         return () -> onOpen.remove(opened);
+    }
+
+    @Override
+    public synchronized Optional<WirePath> path() {
+        return path;
     }
 
     @Override

@@ -3,6 +3,7 @@ package app.jerboa.wire.link.net;
 import app.jerboa.wire.link.Listeners;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.Transport;
+import app.jerboa.wire.link.WirePath;
 import app.jerboa.wire.octets.Octets;
 import java.io.IOException;
 import java.net.InetSocketAddress;
@@ -24,11 +25,23 @@ public final class UdpTransport implements Transport {
     private final SocketReader reader;
     private final DatagramChannel channel;
     private final ByteBuffer in = ByteBuffer.allocate(LONGEST);
+    private final Optional<WirePath> path;
     private final Listeners listeners = new Listeners();
 
-    private UdpTransport(SocketReader reader, DatagramChannel channel) {
+    private UdpTransport(SocketReader reader, DatagramChannel channel) throws IOException {
         this.reader = reader;
         this.channel = channel;
+        this.path =
+                Optional.of(
+                        new WirePath(
+                                true,
+                                (InetSocketAddress) channel.getLocalAddress(),
+                                (InetSocketAddress) channel.getRemoteAddress()));
+    }
+
+    @Override
+    public Optional<WirePath> path() {
+        return path;
     }
 
     public static UdpTransport open(InetSocketAddress peer) throws IOException {

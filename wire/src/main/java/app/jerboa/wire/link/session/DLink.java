@@ -3,8 +3,10 @@ package app.jerboa.wire.link.session;
 import app.jerboa.wire.dprotocol.DAxis;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.dprotocol.DMessage;
+import app.jerboa.wire.dprotocol.DWords;
 import app.jerboa.wire.link.Transport;
 import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ZoomPosition;
@@ -25,6 +27,7 @@ public final class DLink implements HeadLink {
     private static final int MOST_ZOOM = 65_535;
 
     private final Session<DMessage, DMessage> session;
+    private final DForm form;
     private final Abilities can;
     private Exchange<DMessage, DMessage> newest;
     private int pan;
@@ -43,6 +46,7 @@ public final class DLink implements HeadLink {
             ScheduledExecutorService timer,
             InstantSource clock,
             WireLog log) {
+        this.form = form;
         session =
                 new Session<>(transport, new DDialect(form, address), timer, clock, log, () -> {});
         can =
@@ -171,6 +175,17 @@ public final class DLink implements HeadLink {
     @Override
     public CompletableFuture<Version> askVersion() {
         return CompletableFuture.failedFuture(new NoAnswer("the D protocol asks for no version"));
+    }
+
+    @Override
+    public CompletableFuture<String> say(Octets frame) {
+        return form.decode(frame)
+                .toOptional()
+                .map(a -> session.start(a.message(), false).reply.thenApply(DWords::of))
+                .orElseGet(
+                        () ->
+                                CompletableFuture.failedFuture(
+                                        new NoAnswer("it is no frame of the D protocol")));
     }
 
     @Override

@@ -48,4 +48,13 @@ interface Dialect<Q, A> {
 
     /** For the wire log. */
     String words(Q request);
+
+    /**
+     * What a reply says to the request it belongs to.
+     *
+     * @param alone what it says by itself
+     */
+    default String words(Q request, A reply, String alone) {
+        return alone;
+    }
 }

@@ -1,5 +1,6 @@
 package app.jerboa.wire.link.session;
 
+import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ZoomPosition;
@@ -61,6 +62,13 @@ public interface HeadLink extends AutoCloseable {
     CompletableFuture<ZoomPosition> askZoom(boolean polling);
 
     CompletableFuture<Version> askVersion();
+
+    /**
+     * Sends a whole frame that a person typed, to this head whatever number stands in it.
+     *
+     * @return what it answered, in words
+     */
+    CompletableFuture<String> say(Octets frame);
 
     Health health();
 

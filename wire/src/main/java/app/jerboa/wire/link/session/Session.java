@@ -162,7 +162,15 @@ final class Session<Q, A> {
 
     private void note(
             WireLog.Direction direction, Octets datagram, String meaning, boolean polling) {
-        log.add(new WireLog.Entry(clock.instant(), direction, datagram, meaning, polling));
+        log.add(
+                new WireLog.Entry(
+                        clock.instant(),
+                        System.nanoTime(),
+                        direction,
+                        datagram,
+                        meaning,
+                        transport.path(),
+                        polling));
     }
 
     /** A reply and the request it belongs to. */
@@ -172,7 +180,10 @@ final class Session<Q, A> {
         Heard<A> heard = dialect.read(datagram);
         Optional<Matched<Q, A>> matched = match(heard);
         boolean polling = matched.map(m -> m.exchange().polling).orElse(false);
-        note(WireLog.Direction.RECEIVED, datagram, heard.words(), polling);
+        String words =
+                matched.map(m -> dialect.words(m.exchange().request, m.reply(), heard.words()))
+                        .orElse(heard.words());
+        note(WireLog.Direction.RECEIVED, datagram, words, polling);
         if (matched.isPresent()) {
             health.answered(System.nanoTime() - matched.get().exchange().sentAt);
             done(matched.get().exchange(), matched.get().reply());

@@ -135,4 +135,11 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     public String words(ViscaRequest request) {
         return ViscaWords.of(request);
     }
+
+    @Override
+    public String words(ViscaRequest request, ViscaReply reply, String alone) {
+        return reply instanceof ViscaReply.Answer answer
+                ? ViscaWords.of(request, answer).orElse(alone)
+                : alone;
+    }
 }

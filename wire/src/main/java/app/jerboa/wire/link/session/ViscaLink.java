@@ -102,6 +102,18 @@ public final class ViscaLink implements HeadLink {
     }
 
     @Override
+    public CompletableFuture<String> say(Octets frame) {
+        ViscaRequest typed = new ViscaRequest.Raw(frame.slice(1, frame.size() - 1));
+        return session.start(typed, false)
+                .reply
+                .thenApply(
+                        r ->
+                                r instanceof ViscaReply.Answer answer
+                                        ? ViscaWords.of(typed, answer).orElse(ViscaWords.of(r))
+                                        : ViscaWords.of(r));
+    }
+
+    @Override
     public Abilities can() {
         return CAN;
     }

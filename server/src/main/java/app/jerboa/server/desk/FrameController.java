@@ -1,0 +1,173 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.job.desk.DeskWays;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Needs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
+import app.jerboa.server.platform.Settings;
+import app.jerboa.server.words.Words;
+import app.jerboa.wire.link.session.HeadLink;
+import io.swagger.v3.oas.annotations.Parameter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * A frame that a lead typed, to one camera. What it does is shown before it is sent; what moves a
+ * head is never sent from here, since no stop would follow it.
+ */
+@RestController
+@RequestMapping("/api/jobs/{job}/wire/frame")
+class FrameController {
+    /** Longer than one try lasts. */
+    private static final int LEASE_SECONDS = 8;
+
+    private static final int PATIENCE_SECONDS = 3;
+
+    /** Octets as pairs, for example {@code 81 09 00 02 FF}. */
+    record FrameBody(long device, String hex) {}
+
+    /**
+     * What would be sent.
+     *
+     * @param hex as it goes out, without the header of its link
+     * @param effect reads, sets, moves, powers, renumbers or unknown
+     * @param does what that means, in a sentence
+     * @param sendable it may be sent from here
+     */
+    record FrameView(String hex, String words, String effect, String does, boolean sendable) {}
+
+    /** What came back, in words. */
+    record FrameAnswer(String answer) {}
+
+    private final Jobs jobs;
+    private final CameraLinks links;
+    private final DeskMapper mapper;
+    private final Logbook log;
+    private final String server;
+
+    FrameController(
+            Jobs jobs, CameraLinks links, DeskMapper mapper, Logbook log, Settings settings) {
+        this.jobs = jobs;
+        this.links = links;
+        this.mapper = mapper;
+        this.log = log;
+        this.server = settings.serverName();
+    }
+
+    @PostMapping("/preview")
+    @Needs(Right.MANAGE)
+    FrameView preview(@PathVariable("job") long job, @RequestBody FrameBody body) {
+        Jobs.Stored stored = jobs.load(job);
+        return view(typed(stored, stored.need(body.device()), body.hex()));
+    }
+
+    private static FrameView view(TypedFrame frame) {
+        String effect = frame.effect().name().toLowerCase(Locale.ROOT);
+        return new FrameView(
+                frame.octets().toString(),
+                frame.words(),
+                effect,
+                Words.say("frame." + effect),
+                frame.sendable());
+    }
+
+    private static TypedFrame typed(Jobs.Stored stored, Device device, String hex) {
+        DeskWay way = DeskWays.of(stored.job()).to(device);
+        boolean bus =
+                way instanceof DeskWay.OverLine line && line.protocol() == Protocol.D_PROTOCOL;
+        return bus ? TypedFrame.onBus(hex) : TypedFrame.visca(hex);
+    }
+
+    @PostMapping
+    @Needs(Right.MANAGE)
+    FrameAnswer send(
+            @PathVariable("job") long job,
+            @RequestBody FrameBody body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author by) {
+        Jobs.Stored stored = jobs.load(job);
+        Device device = stored.need(body.device());
+        TypedFrame frame = typed(stored, device, body.hex());
+        if (!frame.sendable()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT, "not-from-here", view(frame).does() + " It was not sent.");
+        }
+        String answer = said(stored, device, frame, (Person) by);
+        log.event(
+                job,
+                "Frame "
+                        + frame.octets()
+                        + " sent to "
+                        + device.name()
+                        + " ("
+                        + frame.words()
+                        + "): "
+                        + answer,
+                List.of(device.id().value()),
+                by);
+        return new FrameAnswer(answer);
+    }
+
+    /** Over the link of the sender's own desk, else over one of its own. */
+    private String said(Jobs.Stored stored, Device device, TypedFrame frame, Person by) {
+        CameraId id = new CameraId(stored.id(), device.id().value());
+        Optional<String> driver = mapper.leaseHolder(id);
+        Optional<CameraLink> own =
+                links.find(id).filter(l -> driver.filter(by.displayName()::equals).isPresent());
+        if (own.isPresent()) {
+            return answer(own.get().link(), frame);
+        }
+        String holder = "frame:" + server;
+        if (mapper.takeLease(id, server, holder, by.displayName(), LEASE_SECONDS) != 1) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "driven",
+                    driver.orElse("Somebody")
+                            + " is driving "
+                            + device.name()
+                            + " now, so nothing was sent.",
+                    Map.of());
+        }
+        try {
+            CameraLink aside = links.aside(stored, id.device(), holder);
+            try {
+                return answer(aside.link(), frame);
+            } finally {
+                aside.link().close();
+            }
+        } finally {
+            mapper.releaseLease(id, holder);
+        }
+    }
+
+    private static String answer(HeadLink link, TypedFrame frame) {
+        try {
+            return link.say(frame.octets()).get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (ExecutionException e) {
+            return String.valueOf(e.getCause().getMessage());
+        } catch (TimeoutException e) {
+            return "no answer within " + PATIENCE_SECONDS + " s";
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return "the server is stopping";
+        }
+    }
+}

@@ -1,0 +1,1 @@
+export { WireLogPage } from './WireLogPage'

@@ -1,0 +1,2 @@
+/** Frames as files that other programs read. */
+package app.jerboa.wire.capture;
