@@ -3,8 +3,10 @@ package app.jerboa.standin.serial;
 import app.jerboa.wire.octets.Octets;
 import java.util.List;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
@@ -47,6 +49,8 @@ public final class SimulatedLine {
     private final ScheduledExecutorService timer;
     private final LongSupplier clock;
     private final Random random;
+    private final Way outward = new Way();
+    private final Way homeward = new Way();
     private long outFree;
     private long backFree;
 
@@ -84,7 +88,21 @@ public final class SimulatedLine {
         }
         long now = clock.getAsLong();
         outFree = Math.max(now, outFree) + nanos(octets);
-        timer.schedule(() -> arrived(octets, back), outFree - now, TimeUnit.NANOSECONDS);
+        outward.add(() -> arrived(octets, back));
+        timer.schedule(outward::next, outFree - now, TimeUnit.NANOSECONDS);
+    }
+
+    /** What is on its way in one direction: it arrives in order, whichever thread is first. */
+    private static final class Way {
+        private final Queue<Runnable> underWay = new ConcurrentLinkedQueue<>();
+
+        void add(Runnable arrival) {
+            underWay.add(arrival);
+        }
+
+        synchronized void next() {
+            underWay.remove().run();
+        }
     }
 
     private long nanos(Octets octets) {
@@ -95,7 +113,8 @@ public final class SimulatedLine {
         long now = clock.getAsLong();
         backFree = Math.max(now, backFree) + nanos(octets);
         Octets heard = noisy() ? noise(octets.size()) : octets;
-        timer.schedule(() -> back.accept(heard), backFree - now, TimeUnit.NANOSECONDS);
+        homeward.add(() -> back.accept(heard));
+        timer.schedule(homeward::next, backFree - now, TimeUnit.NANOSECONDS);
     }
 
     private boolean noisy() {

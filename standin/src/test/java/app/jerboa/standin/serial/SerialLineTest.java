@@ -23,6 +23,7 @@ import app.jerboa.wire.link.line.DLine;
 import app.jerboa.wire.link.line.SharedLine;
 import app.jerboa.wire.link.line.ViscaLine;
 import app.jerboa.wire.link.net.TcpStream;
+import app.jerboa.wire.link.serial.SerialPortStream;
 import app.jerboa.wire.link.session.DLink;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Health;
@@ -33,6 +34,7 @@ import app.jerboa.wire.visca.ViscaRequest;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,6 +48,7 @@ import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -279,6 +282,48 @@ class SerialLineTest {
                                         .isPresent());
         first.close();
         await().until(() -> second.trouble().isEmpty());
+    }
+
+    /** The code for a local serial port, over a pair of them that another program makes. */
+    @Test
+    void aChainIsDrivenOverASerialPortThatMayVanish(@TempDir Path folder) throws Exception {
+        served(Kind.CHAIN, Set.of(), chained(1, BAUD), chained(2, BAUD));
+        int port = ((TcpPort) open.get(0)).port();
+        open.remove(1).close();
+        Path path = folder.resolve("port");
+        SerialPortStream stream =
+                SerialPortStream.open(
+                        new SerialPortStream.Line(path.toString(), BAUD, "8N1"), timer);
+        open.add(stream);
+        await().until(() -> stream.trouble().filter(t -> t.contains("is not there")).isPresent());
+        Process pair =
+                new ProcessBuilder(
+                                "socat",
+                                "PTY,raw,echo=0,link=" + path,
+                                "TCP:127.0.0.1:" + port + ",nodelay")
+                        .start();
+        try {
+            await().until(() -> stream.trouble().isEmpty());
+            SharedLine line =
+                    new SharedLine(
+                            stream, BAUD, CHARACTER, SharedLine.PACED, timer, System::nanoTime);
+            HeadLink link = visca(line, 2);
+            link.drive(24, 0).get(3, TimeUnit.SECONDS);
+            assertThat(heads.get(1).state().panSpeed()).isPositive();
+            assertThat(heads.get(0).state().panSpeed()).isZero();
+            assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+        } finally {
+            pair.destroy();
+            pair.waitFor();
+        }
+        await().until(
+                        () ->
+                                stream.trouble()
+                                        .filter(
+                                                t ->
+                                                        t.contains("vanished")
+                                                                || t.contains("not there"))
+                                        .isPresent());
     }
 
     /** A line without sockets, so that its time can be the test's. */

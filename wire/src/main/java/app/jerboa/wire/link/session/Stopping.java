@@ -10,8 +10,10 @@ import java.util.function.Supplier;
 
 /**
  * Brings a head to rest and proves it: the stop is repeated until acknowledged, then the position
- * is read twice; a head that still moves (a late drive can overtake a stop) is stopped again. A
- * newer motion ends all that: it must not be stopped by an older stop that is still looking.
+ * is read twice; a head that still moves (a late drive can overtake a stop) is stopped again. One
+ * that seems to stand is told to stop once more: what came late meanwhile may move it too slowly
+ * for two readings to differ. A newer motion ends all that: it must not be stopped by an older stop
+ * that is still looking.
  */
 public final class Stopping {
     /** How a stop ended. */
@@ -49,16 +51,16 @@ public final class Stopping {
         return new Stopping(link).round(ROUNDS);
     }
 
-    private CompletableFuture<Outcome> round(int left) {
-        CompletableFuture<?> drive;
-        CompletableFuture<?> zoom;
+    /** Both stops, said at once. */
+    private CompletableFuture<?> told() {
         synchronized (link) {
             motionsBefore = link.motionsSent();
-            drive = link.drive(0, 0);
-            zoom = link.zoom(0);
+            return CompletableFuture.allOf(link.drive(0, 0), link.zoom(0));
         }
-        return CompletableFuture.allOf(drive, zoom)
-                .thenCompose(done -> look())
+    }
+
+    private CompletableFuture<Outcome> round(int left) {
+        return told().thenCompose(done -> look())
                 .thenCompose(
                         first ->
                                 after(
@@ -80,9 +82,27 @@ public final class Stopping {
             return after(BETWEEN_READINGS_MILLIS, () -> roundUnlessOvertaken(left));
         }
         if (still) {
-            return CompletableFuture.completedFuture(Outcome.STANDING);
+            return again();
         }
         return left == 1 ? CompletableFuture.completedFuture(Outcome.MOVING) : round(left - 1);
+    }
+
+    private CompletableFuture<Outcome> again() {
+        synchronized (link) {
+            return link.motionsSent() == motionsBefore && !link.isClosed()
+                    ? told().handle((done, failure) -> afterAgain(failure))
+                            .thenCompose(outcome -> outcome)
+                    : CompletableFuture.completedFuture(Outcome.OVERTAKEN);
+        }
+    }
+
+    private CompletableFuture<Outcome> afterAgain(Throwable failure) {
+        if (link.motionsSent() != motionsBefore) {
+            return CompletableFuture.completedFuture(Outcome.OVERTAKEN);
+        }
+        return failure == null
+                ? CompletableFuture.completedFuture(Outcome.STANDING)
+                : CompletableFuture.failedFuture(failure);
     }
 
     private CompletableFuture<Outcome> roundUnlessOvertaken(int left) {

@@ -1,0 +1,248 @@
+package app.jerboa.standin.device;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import app.jerboa.core.profile.Head;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.standin.ShippedProfiles;
+import app.jerboa.wire.link.FramedStream;
+import app.jerboa.wire.link.Listeners;
+import app.jerboa.wire.link.Subscription;
+import app.jerboa.wire.link.Transport;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.net.SharedUdp;
+import app.jerboa.wire.link.net.TcpStream;
+import app.jerboa.wire.link.net.UdpTransport;
+import app.jerboa.wire.link.session.Form;
+import app.jerboa.wire.link.session.Health;
+import app.jerboa.wire.link.session.Stopping.Outcome;
+import app.jerboa.wire.link.session.ViscaLink;
+import app.jerboa.wire.octets.Octets;
+import app.jerboa.wire.visca.ViscaError;
+import app.jerboa.wire.visca.ViscaReply;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Links to simulated heads over networks that lose, delay, reorder and double what they carry. */
+class PoorNetworkTest {
+    private static final Head FACTS =
+            ShippedProfiles.read("ceiling-ptz").orElseThrow().head().orElseThrow();
+
+    private final ScheduledExecutorService timer = Executors.newScheduledThreadPool(2);
+    private final List<AutoCloseable> open = new ArrayList<>();
+
+    @AfterEach
+    void close() throws Exception {
+        for (AutoCloseable c : open) {
+            c.close();
+        }
+        timer.shutdownNow();
+    }
+
+    private static SimulatedHead head() {
+        return new SimulatedHead(FACTS, InstantSource.system(), InstantSource.system());
+    }
+
+    private static InetSocketAddress loopback(int port) {
+        return new InetSocketAddress(InetAddress.getLoopbackAddress(), port);
+    }
+
+    private ViscaLink link(Transport transport, Form form) {
+        ViscaLink link =
+                new ViscaLink(transport, form, timer, InstantSource.system(), new WireLog(100));
+        open.add(link);
+        return link;
+    }
+
+    /** One head and its link. */
+    private record Pair(SimulatedHead head, ViscaLink link) {}
+
+    private Pair udp(Form form, Habits habits, Weather weather) throws IOException {
+        SimulatedHead head = head();
+        ViscaUdpPort port = ViscaUdpPort.open(loopback(0), form, head, habits, weather);
+        open.add(port);
+        return new Pair(head, link(UdpTransport.open(loopback(port.port())), form));
+    }
+
+    /**
+     * Fifty heads at once, twenty sequences each: whatever was lost, doubled or came late, a stop
+     * that ended well leaves a head that stands, and no stop stays owed.
+     */
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void noHeadGoesOnAfterItsStop(boolean refusesRepeats) throws Exception {
+        Habits habits = new Habits(refusesRepeats, OptionalInt.empty());
+        List<CompletableFuture<Void>> all = new ArrayList<>();
+        List<Pair> pairs = new ArrayList<>();
+        for (int i = 0; i < (refusesRepeats ? 40 : 300); i++) {
+            Weather poor = new Weather(30, 3, 20, 10, 100 + i);
+            Pair pair = udp(Form.HEADER, habits, poor);
+            pairs.add(pair);
+            all.add(sequences(pair, new Random(i), 3));
+        }
+        CompletableFuture.allOf(all.toArray(CompletableFuture[]::new)).get(100, TimeUnit.SECONDS);
+        for (Pair pair : pairs) {
+            double stood = pair.head().state().pan();
+            assertThat(pair.head().state().panSpeed()).isZero();
+            assertThat(pair.head().state().zoomSpeed()).isZero();
+            assertThat(pair.head().state().pan()).isEqualTo(stood);
+        }
+    }
+
+    private CompletableFuture<Void> sequences(Pair pair, Random random, int left) {
+        if (left == 0) {
+            return CompletableFuture.completedFuture(null);
+        }
+        int pan = random.nextInt(49) - 24;
+        pair.link().drive(pan, random.nextInt(41) - 20);
+        if (random.nextBoolean()) {
+            pair.link().zoom(random.nextInt(17) - 8);
+        }
+        if (random.nextInt(4) == 0) {
+            pair.link().home();
+        }
+        CompletableFuture<Outcome> stopped = new CompletableFuture<>();
+        timer.schedule(
+                () ->
+                        pair.link()
+                                .stop()
+                                .whenComplete(
+                                        (o, failure) -> {
+                                            if (failure == null) {
+                                                stopped.complete(o);
+                                            } else {
+                                                stopped.completeExceptionally(failure);
+                                            }
+                                        }),
+                random.nextInt(120),
+                TimeUnit.MILLISECONDS);
+        return stopped.thenCompose(
+                outcome -> {
+                    assertThat(outcome).isEqualTo(Outcome.STANDING);
+                    assertThat(pair.head().state().panSpeed()).isZero();
+                    assertThat(pair.head().state().tiltSpeed()).isZero();
+                    assertThat(pair.head().state().zoomSpeed()).isZero();
+                    return sequences(pair, random, left - 1);
+                });
+    }
+
+    /** A poor link is called so, and a dead one lost, with why. */
+    @Test
+    void aLinkSaysHowItIs() throws Exception {
+        Pair fine = udp(Form.HEADER, Habits.USUAL, Weather.fair());
+        fine.link().askZoom(false).get(2, TimeUnit.SECONDS);
+        assertThat(fine.link().health().seen().state()).isEqualTo(Health.State.UP);
+        assertThat(fine.link().health().seen().halfWithinMillis().orElseThrow()).isLessThan(100);
+
+        Pair slow = udp(Form.HEADER, Habits.USUAL, new Weather(0, 90, 0, 0, 1));
+        for (int i = 0; i < 3; i++) {
+            slow.link().askZoom(false).get(2, TimeUnit.SECONDS);
+        }
+        assertThat(slow.link().health().seen().state()).isEqualTo(Health.State.SLOW);
+
+        Pair dead = udp(Form.HEADER, Habits.USUAL, new Weather(100, 0, 0, 0, 1));
+        await().until(() -> dead.link().askZoom(false).handle((z, failure) -> true).get());
+        assertThat(dead.link().health().seen().state()).isEqualTo(Health.State.LOST);
+        assertThat(dead.link().health().seen().why()).contains("no answer");
+        assertThat(dead.link().health().seen().missed()).isEqualTo(1);
+    }
+
+    /**
+     * It answers to one port of the asker: a socket of its own hears nothing, the shared one does.
+     */
+    @Test
+    void aCameraThatAnswersToOnePortIsHeardThere() throws Exception {
+        SharedUdp shared = SharedUdp.bind(loopback(0));
+        open.add(shared);
+        SimulatedHead head = head();
+        Habits habits = new Habits(false, OptionalInt.of(shared.port()));
+        ViscaUdpPort port =
+                ViscaUdpPort.open(loopback(0), Form.HEADER, head, habits, Weather.fair());
+        open.add(port);
+        InetSocketAddress at = loopback(port.port());
+        ViscaLink deaf = link(UdpTransport.open(at), Form.HEADER);
+        assertThat(
+                        deaf.askZoom(false)
+                                .handle((z, failure) -> failure != null)
+                                .get(3, TimeUnit.SECONDS))
+                .isTrue();
+        ViscaLink hears = link(shared.to(at).orElseThrow(), Form.HEADER);
+        assertThat(hears.askZoom(false).get(2, TimeUnit.SECONDS).counts()).isZero();
+        assertThat(shared.to(at)).as("one link an address").isEmpty();
+        hears.close();
+        assertThat(shared.to(at)).isPresent();
+    }
+
+    /** Over TCP frames may come in pieces or joined, and the connection may end. */
+    @Test
+    void aHeadIsDrivenOverTcpAndFoundAgain() throws Exception {
+        SimulatedHead head = head();
+        TcpPort port = TcpPort.open(loopback(0), Protocol.VISCA_TCP, new ViscaTcpEar(head));
+        InetSocketAddress at = loopback(port.port());
+        TcpStream stream = TcpStream.open(at, timer);
+        ViscaLink link = link(new FramedStream(stream), Form.RAW);
+        await().until(() -> stream.trouble().isEmpty());
+        link.drive(24, 0).get(2, TimeUnit.SECONDS);
+        assertThat(head.state().panSpeed()).isPositive();
+        assertThat(link.stop().get(3, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+
+        link.drive(-24, 0).get(2, TimeUnit.SECONDS);
+        port.close();
+        await().until(() -> stream.trouble().isPresent());
+        CompletableFuture<Outcome> owed = link.stop();
+        TcpPort again = TcpPort.open(at, Protocol.VISCA_TCP, new ViscaTcpEar(head));
+        open.add(again);
+        assertThat(owed.get(10, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+        assertThat(head.state().panSpeed()).isZero();
+    }
+
+    /** A device without a free socket says so twice; the third time it has one. */
+    @Test
+    void aFullDeviceIsAskedAgain() throws Exception {
+        Listeners listeners = new Listeners();
+        AtomicInteger asked = new AtomicInteger();
+        Transport full =
+                new Transport() {
+                    @Override
+                    public void send(Octets octets, Sent sent) {
+                        sent.sent(Optional.empty());
+                        ViscaReply reply =
+                                asked.incrementAndGet() < 3
+                                        ? new ViscaReply.Refused(0, ViscaError.BUFFER_FULL)
+                                        : new ViscaReply.Ack(1);
+                        timer.execute(() -> listeners.tell(reply.encode(1)));
+                    }
+
+                    @Override
+                    public Subscription listen(Consumer<Octets> onOctets) {
+                        return listeners.add(onOctets);
+                    }
+
+                    @Override
+                    public void close() {
+                        // Nothing is open.
+                    }
+                };
+        ViscaLink link = link(full, Form.RAW);
+        assertThat(link.home().get(3, TimeUnit.SECONDS)).isEqualTo(new ViscaReply.Ack(1));
+        assertThat(asked).hasValue(3);
+    }
+}
