@@ -26,8 +26,8 @@ public final class Main {
     }
 
     /**
-     * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server}, {@code stop} or
-     * {@code hard} alone, or everything.
+     * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server}, {@code stop},
+     * {@code hard} or {@code wire} alone, or everything.
      */
     public static void main(String[] args) throws IOException, InterruptedException {
         Main main = new Main();
@@ -39,6 +39,7 @@ public final class Main {
             case "server" -> main.server();
             case "stop" -> main.stop();
             case "hard" -> main.hardUse();
+            case "wire" -> WireRows.print(main::row);
             default -> main.run();
         }
     }
@@ -93,6 +94,7 @@ public final class Main {
         drawing();
         stop();
         hardUse();
+        WireRows.print(this::row);
     }
 
     /** Every check of a whole job, growing; the ratio is against n log n. */

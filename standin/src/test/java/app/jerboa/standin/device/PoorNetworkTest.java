@@ -92,11 +92,11 @@ class PoorNetworkTest {
         Habits habits = new Habits(refusesRepeats, OptionalInt.empty());
         List<CompletableFuture<Void>> all = new ArrayList<>();
         List<Pair> pairs = new ArrayList<>();
-        for (int i = 0; i < (refusesRepeats ? 40 : 300); i++) {
+        for (int i = 0; i < (refusesRepeats ? 120 : 300); i++) {
             Weather poor = new Weather(30, 3, 20, 10, 100 + i);
             Pair pair = udp(Form.HEADER, habits, poor);
             pairs.add(pair);
-            all.add(sequences(pair, new Random(i), 3));
+            all.add(sequences(pair, new Random(i), refusesRepeats ? 1 : 3));
         }
         CompletableFuture.allOf(all.toArray(CompletableFuture[]::new)).get(100, TimeUnit.SECONDS);
         for (Pair pair : pairs) {
