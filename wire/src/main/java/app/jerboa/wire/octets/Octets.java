@@ -40,6 +40,19 @@ public final class Octets {
         return bytes.length;
     }
 
+    /**
+     * These with one octet before and one behind them.
+     *
+     * @param first and {@code last} 0 to 255
+     */
+    public Octets between(int first, int last) {
+        byte[] all = new byte[bytes.length + 2];
+        all[0] = (byte) first;
+        System.arraycopy(bytes, 0, all, 1, bytes.length);
+        all[all.length - 1] = (byte) last;
+        return new Octets(all);
+    }
+
     /** 0 to 255. */
     public int at(int index) {
         return bytes[index] & 0xFF;

@@ -29,7 +29,7 @@ public sealed interface ViscaReply {
         if (camera < 1 || camera > 7) {
             throw new IllegalArgumentException("a camera's address is 1 to 7, got " + camera);
         }
-        return Octets.of((camera + 8) << 4).plus(body()).plus(Octets.of(ViscaFramer.END));
+        return body().between((camera + 8) << 4, ViscaFramer.END);
     }
 
     static Decoded<ViscaReply> decode(Octets frame) {

@@ -58,7 +58,7 @@ public sealed interface ViscaRequest {
             throw new IllegalArgumentException(
                     "a VISCA address is 1 to 7, or 8 for all, got " + camera);
         }
-        return Octets.of(0x80 | camera).plus(body()).plus(Octets.of(ViscaFramer.END));
+        return body().between(0x80 | camera, ViscaFramer.END);
     }
 
     /** Reads one whole frame from a controller. */

@@ -36,9 +36,12 @@ final class ViscaRequests {
         if (!fromController || frame.at(frame.size() - 1) != ViscaFramer.END) {
             return Decoded.rejected(frame, "not a frame from a controller");
         }
+        // The commonest first, and without a copy: a stick sends it twenty times a second.
+        if (isDrive(frame)) {
+            return Decoded.accepted(new ViscaRequest.Addressed(camera, drive(frame)));
+        }
         Octets body = frame.slice(1, frame.size() - 1);
         return fixed(body)
-                .or(() -> drive(body))
                 .or(() -> zoom(body))
                 .or(() -> ViscaMessage.decode(body))
                 .map(r -> Decoded.accepted(new ViscaRequest.Addressed(camera, r)))
@@ -49,18 +52,21 @@ final class ViscaRequests {
         return FIXED.stream().filter(r -> r.body().equals(body)).findFirst();
     }
 
-    private static Optional<ViscaRequest> drive(Octets body) {
-        boolean drive = body.size() == 7 && startsWith(body, 0x01, 0x06, 0x01);
-        if (!drive
-                || !within(body.at(3), 1, ViscaRequest.PAN_STEPS)
-                || !within(body.at(4), 1, ViscaRequest.TILT_STEPS)
-                || !within(body.at(5), 1, 3)
-                || !within(body.at(6), 1, 3)) {
-            return Optional.empty();
-        }
-        int pan = body.at(5) == 1 ? -body.at(3) : body.at(5) == 2 ? body.at(3) : 0;
-        int tilt = body.at(6) == 2 ? -body.at(4) : body.at(6) == 1 ? body.at(4) : 0;
-        return Optional.of(new ViscaRequest.Drive(pan, tilt));
+    private static boolean isDrive(Octets frame) {
+        return frame.size() == 9
+                && frame.at(1) == 0x01
+                && frame.at(2) == 0x06
+                && frame.at(3) == 0x01
+                && within(frame.at(4), 1, ViscaRequest.PAN_STEPS)
+                && within(frame.at(5), 1, ViscaRequest.TILT_STEPS)
+                && within(frame.at(6), 1, 3)
+                && within(frame.at(7), 1, 3);
+    }
+
+    private static ViscaRequest drive(Octets frame) {
+        int pan = frame.at(6) == 1 ? -frame.at(4) : frame.at(6) == 2 ? frame.at(4) : 0;
+        int tilt = frame.at(7) == 2 ? -frame.at(5) : frame.at(7) == 1 ? frame.at(5) : 0;
+        return new ViscaRequest.Drive(pan, tilt);
     }
 
     private static Optional<ViscaRequest> zoom(Octets body) {
