@@ -59,16 +59,16 @@ public final class DeskWays {
         if (camera.profile().head().isEmpty()) {
             return DeskWay.None.because(DeskWay.Why.NO_HEAD);
         }
-        return overNetwork(camera)
-                .or(() -> overLine(camera))
-                .orElseGet(() -> DeskWay.None.because(without(camera)));
-    }
-
-    /** It would have a way over the network, if only it had an address. */
-    private DeskWay.Why without(Device camera) {
-        return ends(camera).anyMatch(d -> networkVoice(d).isPresent())
-                ? DeskWay.Why.NO_ADDRESS
-                : DeskWay.Why.NO_VOICE;
+        Optional<DeskWay> straight = overNetwork(camera);
+        if (straight.isPresent()) {
+            return straight.get();
+        }
+        Optional<DeskWay> serial = overLine(camera);
+        boolean wired = serial.filter(DeskWay.OverLine.class::isInstance).isPresent();
+        boolean networked = ends(camera).anyMatch(d -> networkVoice(d).isPresent());
+        return networked && !wired
+                ? DeskWay.None.because(DeskWay.Why.NO_ADDRESS)
+                : serial.orElseGet(() -> DeskWay.None.because(DeskWay.Why.NO_VOICE));
     }
 
     /** The camera, and what is fitted to it and stands before it on the network. */
@@ -160,10 +160,5 @@ public final class DeskWays {
                 voice.twoWay(),
                 lead,
                 moved);
-    }
-
-    /** The heads that can be driven once these devices are there. */
-    public boolean drivable(Device camera) {
-        return !(to(camera) instanceof DeskWay.None);
     }
 }
