@@ -93,7 +93,7 @@ function WorldDialog({ job, world, onClose }: DialogProps) {
         ))}
         {world.addresses.length > 0 && (
           <>
-            <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
+            <Box component="h3" sx={{ typography: 'h2', m: 0 }}>
               Addresses of this laptop
             </Box>
             <ul style={{ margin: '4px 0 12px', paddingLeft: 20 }}>

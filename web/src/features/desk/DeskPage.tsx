@@ -105,6 +105,9 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
       >
         <div>
           <StandinPicture line={line?.number ?? 1} position={camera && state.position} />
+          <Box role="status" sx={{ minHeight: 26, mt: 0.5 }}>
+            {state.stopped}
+          </Box>
           <ReadBack camera={camera} position={state.position} />
           {camera && <Way camera={camera} />}
         </div>
@@ -145,9 +148,6 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
             />
           </Box>
         </Box>
-      </Box>
-      <Box role="status" sx={{ minHeight: 26, mt: 1 }}>
-        {state.stopped}
       </Box>
       <WireFrames frames={state.frames} job={job.id} />
       <Box sx={{ color: 'text.secondary', mt: 1.5 }}>
@@ -203,7 +203,7 @@ function CameraKeys({ cameras, taken, onTake }: KeysProps) {
 /** How the camera is reached, and what must be done at the leads for it. */
 function Way({ camera }: { readonly camera: DeskCamera }) {
   return (
-    <Box sx={{ mt: 1 }}>
+    <Box sx={{ mt: 0.5, fontSize: '0.92rem' }}>
       Goes out by {camera.way}.{camera.move && <Box sx={{ fontWeight: 600 }}>{camera.move}</Box>}
     </Box>
   )

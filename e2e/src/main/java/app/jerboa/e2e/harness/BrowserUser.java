@@ -218,6 +218,22 @@ public final class BrowserUser implements AutoCloseable {
         return job;
     }
 
+    /** The demo with its typed address put right, all of it brought up and powered. */
+    public long wholeHall() {
+        long job = freshJob();
+        setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
+        bringUp(job);
+        programs.speed(1000);
+        for (String name : List.of("L10", "L11", "L12", "L13")) {
+            plug(job, name);
+        }
+        while (send("GET", "/api/jobs/" + job + "/rig", "").toString().contains("booting")) {
+            page.waitForTimeout(100);
+        }
+        programs.speed(1);
+        return job;
+    }
+
     /** Each step by the rig's hands where there are some, else ticked, and checked. */
     public void bringUp(long job) {
         programs.speed(1000);

@@ -19,19 +19,6 @@ import tools.jackson.databind.JsonNode;
 class LeadsJourney extends Jerboa {
     private long job;
 
-    /** The demo with its two faults of numbers put right, all brought up and powered. */
-    private void wholeHall() {
-        job = user.freshJob();
-        user.setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
-        user.bringUp(job);
-        programs.speed(1000);
-        for (String name : List.of("L10", "L11", "L12", "L13")) {
-            user.plug(job, name);
-        }
-        await().until(() -> device("L13").get("phase").asString().equals("UP"));
-        programs.speed(1);
-    }
-
     private JsonNode device(String name) {
         JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
         for (JsonNode d : hall.get("devices")) {
@@ -57,7 +44,7 @@ class LeadsJourney extends Jerboa {
 
     @Test
     void everyHeadMovesAndStops() {
-        wholeHall();
+        job = user.wholeHall();
         openDesk();
         assertThat(user.page.getByText("not from here").first()).isVisible();
         long line = lineOf("L12");

@@ -24,7 +24,6 @@ class Screenshots extends Jerboa {
         user.sitDown(ColorScheme.LIGHT, 1280, 800);
         user.page.navigate(programs.url("/"));
         assertThat(user.button("Sign in")).isVisible();
-        shoot("sign-in");
         user.signIn();
         assertThat(user.row("Quillhaven Curling Hall").first()).isVisible();
         shoot("jobs");
@@ -61,9 +60,6 @@ class Screenshots extends Jerboa {
         assertThat(user.page.getByText("● works")).isVisible();
         shoot("sums");
         user.press("Close");
-        user.page.locator("[data-code=ADDR-TAKEN] button").first().click();
-        assertThat(user.page.getByText("This clears")).isVisible();
-        shoot("fix-preview");
     }
 
     @Test
@@ -139,7 +135,7 @@ class Screenshots extends Jerboa {
 
     @Test
     void driving() {
-        long job = user.broughtUpJob();
+        long job = user.wholeHall();
         user.open(job, "desk");
         assertThat(
                         user.page.getByRole(
@@ -155,6 +151,18 @@ class Screenshots extends Jerboa {
         user.page.keyboard().up("+");
         user.page.waitForTimeout(500);
         shoot("desk");
+        user.open(job, "wire");
+        assertThat(user.page.getByText("drive pan").first()).isVisible();
+        user.page
+                .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Frames"))
+                .getByRole(AriaRole.BUTTON)
+                .nth(2)
+                .click();
+        shoot("wire-log");
+        user.button("Stand-in rig").click();
+        assertThat(user.page.getByText("I may move these heads now")).isVisible();
+        shoot("world");
+        user.press("Close");
         user.sitDown(ColorScheme.DARK, 1280, 800);
         user.signIn();
         user.open(job, "desk");
@@ -163,7 +171,8 @@ class Screenshots extends Jerboa {
                                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
                 .isVisible();
         user.page.keyboard().press("1");
-        assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
+        user.page.keyboard().press("3");
+        assertThat(user.page.getByText("tells nothing back").first()).isVisible();
         shoot("desk-dusk");
     }
 }
