@@ -44,7 +44,7 @@ class LeadsJourney extends Jerboa {
 
     @Test
     void everyHeadMovesAndStops() {
-        job = user.wholeHall();
+        job = user.setHall();
         openDesk();
         assertThat(user.page.getByText("not from here").first()).isVisible();
         long line = lineOf("L12");
@@ -83,6 +83,22 @@ class LeadsJourney extends Jerboa {
                         .entrySet()) {
             drive(e.getKey(), e.getValue());
         }
+    }
+
+    /** A lead has the chain number itself: two cameras of one number are told apart by it. */
+    @Test
+    void aLeadGivesAChainItsNumbers() {
+        job = user.setHall();
+        long l10 = user.device(job, "L10");
+        user.open(job, "wire?device=" + l10);
+        user.press("Type a frame …");
+        user.press("Give the cameras of its chain their numbers …");
+        user.press("Number them now");
+        assertThat(
+                        user.page.getByText(
+                                "3 cameras have taken a number on the chain at Serial server; the plan has 3 on it."))
+                .isVisible();
+        assertThat(user.page.locator("footer")).containsText("3 cameras have taken a number");
     }
 
     private long lineOf(String camera) {

@@ -124,7 +124,12 @@ class LiveJourney extends Jerboa {
         assertThat(user.button("Send commands to the live network")).isDisabled();
         user.page.getByLabel("I may move these heads now").check();
         user.press("Send commands to the live network");
-        assertThat(user.page.getByText("Commands go to: Live network")).isVisible();
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.HEADING,
+                                new Page.GetByRoleOptions()
+                                        .setName("Commands go to: Live network")))
+                .isVisible();
         user.press("Close");
         assertThat(user.button("Live network")).isVisible();
 

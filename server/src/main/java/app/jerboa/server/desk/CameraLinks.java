@@ -19,6 +19,7 @@ import app.jerboa.wire.link.session.NoAnswer;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import org.springframework.http.HttpStatus;
@@ -54,7 +55,7 @@ class CameraLinks {
      *     opening
      */
     CameraLink connect(Jobs.Stored stored, long device, String holder) {
-        CameraLink link = aside(stored, device, holder);
+        CameraLink link = link(stored, device, holder, false);
         Optional.ofNullable(open.put(link.id(), link)).ifPresent(this::end);
         return link;
     }
@@ -71,8 +72,12 @@ class CameraLinks {
 
     /** As {@link #connect}, beside one that may be open; the caller closes it. */
     CameraLink aside(Jobs.Stored stored, long number, String holder) {
+        return link(stored, number, holder, true);
+    }
+
+    private CameraLink link(Jobs.Stored stored, long number, String holder, boolean aside) {
         Device device = stored.need(number);
-        Opening opening = new Opening(stored, device, logs.of(stored.id(), number));
+        Opening opening = new Opening(stored, device, logs.of(stored.id(), number), aside);
         HeadLink link = DeskWays.of(stored.job()).to(device).match(opening);
         return new CameraLink(
                 new CameraId(stored.id(), number),
@@ -84,13 +89,29 @@ class CameraLinks {
                 opening.log());
     }
 
+    /**
+     * Has the cameras of a chain take their numbers, 1 for the nearest.
+     *
+     * @return how many did, when that is known
+     */
+    CompletableFuture<Integer> numberChain(
+            Jobs.Stored stored, DeskWay.OverLine chain, long device) {
+        Answering answering =
+                worlds.of(stored.id())
+                        .reach(stored, chain.address())
+                        .match(new Only(chain.server(), chain.address()));
+        return headLinks.numberChain(answering, chain, logs.of(stored.id(), device));
+    }
+
     /** Opens the link by the way there is, or says why there is none. */
     private final class Opening implements DeskWay.Cases<HeadLink> {
         private final Jobs.Stored stored;
         private final Device camera;
         private final WireLog log;
+        private final boolean aside;
 
-        Opening(Jobs.Stored stored, Device camera, WireLog log) {
+        Opening(Jobs.Stored stored, Device camera, WireLog log, boolean aside) {
+            this.aside = aside;
             this.stored = stored;
             this.camera = camera;
             this.log = log;
@@ -114,7 +135,9 @@ class CameraLinks {
             Answering answering =
                     worlds.of(stored.id()).reach(stored, address).match(new Only(at, address));
             try {
-                return headLinks.open(answering, way, log);
+                return aside
+                        ? headLinks.beside(answering, way, log)
+                        : headLinks.open(answering, way, log);
             } catch (NoAnswer e) {
                 throw cannot(
                         Words.say(

@@ -7,6 +7,7 @@ import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
 import java.util.List;
 import java.util.Locale;
@@ -33,6 +34,7 @@ class DeskController {
      * @param way how it is reached, in words; empty when it cannot be
      * @param through what stands between, by name; empty for straight to the camera
      * @param move the lead that must be moved for it, in words; else empty
+     * @param chained it hangs on a chain whose cameras can be numbered from here
      * @param tells it can be asked where it points
      * @param cannot why it cannot be driven from here, in words; else empty
      */
@@ -45,6 +47,7 @@ class DeskController {
             String way,
             String through,
             String move,
+            boolean chained,
             boolean tells,
             String cannot,
             LimitsBody limits) {}
@@ -96,6 +99,7 @@ class DeskController {
                 DeskWords.way(way),
                 DeskWords.through(d, way),
                 DeskWords.move(way),
+                way instanceof DeskWay.OverLine chain && chain.protocol() == Protocol.VISCA_SERIAL,
                 !(way instanceof DeskWay.OverLine line && !line.tells()),
                 way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",
                 new LimitsBody(

@@ -131,11 +131,14 @@ class DeskWatch implements HealthIndicator {
 
     private static void silent(Desk desk, CameraLink camera) {
         if (desk.driving.camera().filter(camera::equals).isPresent()) {
+            String why = camera.link().health().seen().why();
             desk.screen.tell(
                     new DeskMessages.Trouble(
                             Optional.of(camera.device()),
                             camera.name()
-                                    + " has stopped answering. Look at its power and its link; take it again when it is back."));
+                                    + " has stopped answering"
+                                    + (why.isEmpty() ? "" : " (" + why + ")")
+                                    + ". Look at its power and its link; take it again when it is back."));
         }
     }
 

@@ -6,6 +6,7 @@ import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.FramedStream;
 import app.jerboa.wire.link.Transport;
 import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.line.ChainNumbering;
 import app.jerboa.wire.link.line.DLine;
 import app.jerboa.wire.link.line.SharedLine;
 import app.jerboa.wire.link.line.ViscaLine;
@@ -26,6 +27,7 @@ import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -76,11 +78,24 @@ public class HeadLinks {
      * @throws NoAnswer when it has no port for the way
      */
     public HeadLink open(Answering to, DeskWay way, WireLog log) {
+        return open(to, way, log, false);
+    }
+
+    /**
+     * As {@link #open}, to one that another link may be driving: nothing is begun anew there.
+     *
+     * @throws NoAnswer when it has no port for the way
+     */
+    public HeadLink beside(Answering to, DeskWay way, WireLog log) {
+        return open(to, way, log, true);
+    }
+
+    private HeadLink open(Answering to, DeskWay way, WireLog log, boolean beside) {
         return way.match(
                 new DeskWay.Cases<>() {
                     @Override
                     public HeadLink overNetwork(DeskWay.OverNetwork it) {
-                        return network(to, it.protocol(), log);
+                        return network(to, it.protocol(), log, beside);
                     }
 
                     @Override
@@ -95,6 +110,20 @@ public class HeadLinks {
                 });
     }
 
+    /**
+     * Has every camera of a chain take a number, 1 for the nearest.
+     *
+     * @return how many did; fails when nothing comes back: the chain is broken, reversed or off
+     */
+    public CompletableFuture<Integer> numberChain(
+            Answering to, DeskWay.OverLine chain, WireLog log) {
+        InetSocketAddress at = at(to, Protocol.VISCA_TCP);
+        SharedLine line = hold(at, chain);
+        return new ChainNumbering(line, timer, InstantSource.system(), log)
+                .start()
+                .whenComplete((count, failure) -> release(at));
+    }
+
     private static InetSocketAddress at(Answering to, Protocol protocol) {
         Integer port = to.ports().get(protocol.toString());
         if (port == null) {
@@ -103,14 +132,13 @@ public class HeadLinks {
         return new InetSocketAddress(to.host(), port);
     }
 
-    private HeadLink network(Answering to, Protocol protocol, WireLog log) {
+    private HeadLink network(Answering to, Protocol protocol, WireLog log, boolean beside) {
         Form form = protocol == Protocol.VISCA_IP ? Form.HEADER : Form.RAW;
-        return new ViscaLink(
-                transport(to, at(to, protocol), protocol),
-                form,
-                timer,
-                InstantSource.system(),
-                log);
+        Transport transport = transport(to, at(to, protocol), protocol);
+        InstantSource clock = InstantSource.system();
+        return beside
+                ? ViscaLink.beside(transport, form, timer, clock, log)
+                : new ViscaLink(transport, form, timer, clock, log);
     }
 
     private Transport transport(Answering to, InetSocketAddress at, Protocol protocol) {

@@ -38,10 +38,15 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
+import org.junit.jupiter.api.parallel.Resources;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Links to simulated heads over networks that lose, delay, reorder and double what they carry. */
+@Execution(ExecutionMode.CONCURRENT)
 class PoorNetworkTest {
     private static final Head FACTS =
             ShippedProfiles.read("ceiling-ptz").orElseThrow().head().orElseThrow();
@@ -144,8 +149,9 @@ class PoorNetworkTest {
                 });
     }
 
-    /** A poor link is called so, and a dead one lost, with why. */
+    /** A poor link is called so, and a dead one lost, with why; nothing else may slow it. */
     @Test
+    @ResourceLock(Resources.GLOBAL)
     void aLinkSaysHowItIs() throws Exception {
         Pair fine = udp(Form.HEADER, Habits.USUAL, Weather.fair());
         fine.link().askZoom(false).get(2, TimeUnit.SECONDS);

@@ -19,6 +19,7 @@ import app.jerboa.wire.link.Listeners;
 import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.line.ChainNumbering;
 import app.jerboa.wire.link.line.DLine;
 import app.jerboa.wire.link.line.SharedLine;
 import app.jerboa.wire.link.line.ViscaLine;
@@ -150,6 +151,29 @@ class SerialLineTest {
             assertThat(moved.state().panSpeed()).isZero();
             assertThat(link.health().seen().state()).isEqualTo(Health.State.UP);
         }
+    }
+
+    /**
+     * By the order of the leads, whatever the dials said; a broken chain counts up to the break.
+     */
+    @ParameterizedTest
+    @CsvSource({"'', 3", "BROKEN, 2", "REVERSED, 2"})
+    void aChainTakesItsNumbersByTheLeads(String fault, int counted) throws Exception {
+        LineFault[] third =
+                fault.isEmpty() ? new LineFault[0] : new LineFault[] {LineFault.valueOf(fault)};
+        SharedLine line =
+                served(
+                        Kind.CHAIN,
+                        Set.of(),
+                        chained(5, BAUD),
+                        chained(5, BAUD),
+                        chained(1, BAUD, third));
+        ChainNumbering numbering =
+                new ChainNumbering(line, timer, InstantSource.system(), new WireLog(10));
+        assertThat(numbering.start().get(3, TimeUnit.SECONDS)).isEqualTo(counted);
+        visca(line, 2).drive(5, 0).get(3, TimeUnit.SECONDS);
+        assertThat(heads.get(1).state().panSpeed()).isPositive();
+        assertThat(heads.get(0).state().panSpeed()).isZero();
     }
 
     /** The head says nothing: the order goes out three times, and the stop says it saw nothing. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 
 /**
@@ -245,6 +246,11 @@ final class Session<Q, A> {
             again(exchange);
         }
         return Optional.empty();
+    }
+
+    /** Counts from somewhere that another controller of the device is not likely to be. */
+    synchronized void startApart() {
+        nextSequence = ThreadLocalRandom.current().nextLong(dialect.sequences() / 2) + 1;
     }
 
     /** Counts from 1 again, and tells the device. */

@@ -58,6 +58,23 @@ public final class ViscaLink implements HeadLink {
                 timer,
                 clock,
                 log);
+        session.startAfresh();
+    }
+
+    /**
+     * To the one camera of a network link while another link to it may be in use: the numbers are
+     * not started anew, which would disturb the other where a camera keeps one count for all.
+     */
+    public static ViscaLink beside(
+            Transport transport,
+            Form form,
+            ScheduledExecutorService timer,
+            InstantSource clock,
+            WireLog log) {
+        ViscaDialect dialect = new ViscaDialect(form, ViscaDialect.ONLY_CAMERA, 0);
+        ViscaLink link = new ViscaLink(transport, form, dialect, timer, clock, log);
+        link.session.startApart();
+        return link;
     }
 
     /**
@@ -92,7 +109,6 @@ public final class ViscaLink implements HeadLink {
                         clock,
                         log,
                         form == Form.HEADER ? this::tellFreshStart : () -> {});
-        session.startAfresh();
     }
 
     /** A reset that is lost or refused does no harm: a number the camera refuses is given anew. */
