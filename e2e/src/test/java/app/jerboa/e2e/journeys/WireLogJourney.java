@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 /** What went over the wires: followed, held, filtered, taken along, and added to by a lead. */
 class WireLogJourney extends Jerboa {
     private static long driven() {
-        long job = user.broughtUpJob();
+        long job = user.setHall();
         user.open(job, "desk");
         assertThat(
                         user.page.getByRole(
@@ -146,9 +146,9 @@ class WireLogJourney extends Jerboa {
 
     @Test
     void aLeadTypesAFrameAndSeesFirstWhatItDoes() {
-        long job = user.broughtUpJob();
+        long job = user.setHall();
         user.open(job, "wire");
-        assertThat(frames()).containsText("ask version");
+        assertThat(user.page.getByText("Nothing has gone out or come in yet")).isVisible();
         user.press("Type a frame …");
         Locator form =
                 user.page.getByRole(
