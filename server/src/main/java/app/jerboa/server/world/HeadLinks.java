@@ -13,7 +13,7 @@ import app.jerboa.wire.link.line.ViscaLine;
 import app.jerboa.wire.link.net.SharedUdp;
 import app.jerboa.wire.link.net.TcpStream;
 import app.jerboa.wire.link.net.UdpTransport;
-import app.jerboa.wire.link.session.DLink;
+import app.jerboa.wire.link.session.BusLink;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
@@ -182,7 +182,7 @@ public class HeadLinks {
         InstantSource clock = InstantSource.system();
         Runnable release = () -> release(at);
         return way.protocol() == Protocol.D_PROTOCOL
-                ? new DLink(
+                ? new BusLink(
                         line.to(way.number(), new DLine(DForm.D), release),
                         DForm.D,
                         way.number(),

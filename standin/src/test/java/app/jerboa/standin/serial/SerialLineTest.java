@@ -25,7 +25,7 @@ import app.jerboa.wire.link.line.SharedLine;
 import app.jerboa.wire.link.line.ViscaLine;
 import app.jerboa.wire.link.net.TcpStream;
 import app.jerboa.wire.link.serial.SerialPortStream;
-import app.jerboa.wire.link.session.DLink;
+import app.jerboa.wire.link.session.BusLink;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Health;
 import app.jerboa.wire.link.session.Stopping.Outcome;
@@ -127,7 +127,7 @@ class SerialLineTest {
     }
 
     private HeadLink bus(SharedLine line, int address, boolean tells) {
-        return new DLink(
+        return new BusLink(
                 line.to(address, new DLine(DForm.D), () -> {}),
                 DForm.D,
                 address,

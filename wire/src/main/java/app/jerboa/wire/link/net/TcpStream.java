@@ -64,26 +64,35 @@ public final class TcpStream implements Stream {
         return stream;
     }
 
-    private synchronized void connect() {
-        if (closed) {
-            return;
-        }
+    /** Who hears that it is open has locks of its own: told outside ours. */
+    private void connect() {
         try {
-            SocketChannel fresh = SocketChannel.open();
-            channel = fresh;
-            fresh.setOption(StandardSocketOptions.TCP_NODELAY, true);
-            fresh.configureBlocking(false);
-            boolean done = fresh.connect(peer);
-            int interest = done ? SelectionKey.OP_READ : SelectionKey.OP_CONNECT;
-            reader.register(fresh, interest, key -> ready(fresh, key));
-            if (done) {
+            if (begun()) {
                 opened();
-            } else {
-                after(CONNECT_MILLIS, () -> giveUp(fresh));
             }
         } catch (IOException e) {
-            lost(reason(e));
+            synchronized (this) {
+                lost(reason(e));
+            }
         }
+    }
+
+    /** It is connected at once, which is rare. */
+    private synchronized boolean begun() throws IOException {
+        if (closed) {
+            return false;
+        }
+        SocketChannel fresh = SocketChannel.open();
+        channel = fresh;
+        fresh.setOption(StandardSocketOptions.TCP_NODELAY, true);
+        fresh.configureBlocking(false);
+        boolean done = fresh.connect(peer);
+        int interest = done ? SelectionKey.OP_READ : SelectionKey.OP_CONNECT;
+        reader.register(fresh, interest, key -> ready(fresh, key));
+        if (!done) {
+            after(CONNECT_MILLIS, () -> giveUp(fresh));
+        }
+        return done;
     }
 
     private synchronized void giveUp(SocketChannel attempt) {

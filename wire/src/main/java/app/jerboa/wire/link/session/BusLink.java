@@ -20,7 +20,7 @@ import java.util.concurrent.ScheduledExecutorService;
  * zoom repeats the drive beside it. Nothing is acknowledged: a stop goes out three times, and only
  * heads that can be asked where they point are seen standing.
  */
-public final class DLink implements HeadLink {
+public final class BusLink implements HeadLink {
     private static final int ROUNDS = 8;
     private static final double HUNDREDTHS = 100;
     private static final int TURN = 36_000;
@@ -38,7 +38,7 @@ public final class DLink implements HeadLink {
      * @param address 1 to 255
      * @param tells it answers questions about where it points
      */
-    public DLink(
+    public BusLink(
             Transport transport,
             DForm form,
             int address,
@@ -162,7 +162,7 @@ public final class DLink implements HeadLink {
         if (!can.tells()) {
             return CompletableFuture.failedFuture(new NoAnswer("it tells nothing back"));
         }
-        return session.start(new DMessage.Ask(axis), polling).reply.thenApply(DLink::value);
+        return session.start(new DMessage.Ask(axis), polling).reply.thenApply(BusLink::value);
     }
 
     private static int value(DMessage reply) {
