@@ -191,6 +191,45 @@ class SerialLineTest {
         assertThat(heads.get(1).state().zoomSpeed()).isZero();
     }
 
+    /**
+     * While nothing can go out nothing was told: the stop is owed until it has left three times.
+     */
+    @Test
+    void aStopThatCouldNotLeaveIsOwed() throws Exception {
+        SharedLine line = served(Kind.BUS, Set.of(), onBus(8, false));
+        TcpPort port = (TcpPort) open.get(0);
+        int number = port.port();
+        HeadLink link = bus(line, 8, false);
+        link.drive(-63, 0);
+        await().until(() -> heads.get(0).state().panSpeed() < 0);
+        port.close();
+        await().until(() -> line.trouble().isPresent());
+        var stop = link.stop();
+        timer.schedule(() -> {}, 400, TimeUnit.MILLISECONDS).get();
+        assertThat(stop).isNotDone();
+        SimulatedLine again =
+                new SimulatedLine(
+                        Kind.BUS,
+                        BAUD,
+                        Set.of(),
+                        List.of(busStation(heads.get(0))),
+                        Timers.SHARED,
+                        System::nanoTime,
+                        1);
+        open.add(
+                TcpPort.open(
+                        new InetSocketAddress(InetAddress.getLoopbackAddress(), number),
+                        Protocol.VISCA_TCP,
+                        new SerialServerEar(() -> List.of(again), false)));
+        assertThat(stop.get(10, TimeUnit.SECONDS)).isEqualTo(Outcome.TOLD);
+        await().until(() -> heads.get(0).state().panSpeed() == 0);
+    }
+
+    private static Station busStation(SimulatedHead head) {
+        BusVoice voice = new BusVoice(head, DOME, DForm.D, 8, false);
+        return new Station(() -> Optional.of(voice), () -> BAUD, Set.of());
+    }
+
     @Test
     void aDomeThatTellsIsSeenStanding() throws Exception {
         SharedLine line = served(Kind.BUS, Set.of(), onBus(8, true));

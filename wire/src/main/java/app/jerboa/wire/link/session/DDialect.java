@@ -58,6 +58,12 @@ final class DDialect implements Dialect<DMessage, DMessage> {
         return asks(request);
     }
 
+    /** Nothing comes back that would tell a stop that never left from one that was obeyed. */
+    @Override
+    public boolean owed(DMessage request) {
+        return request.equals(DMessage.Drive.STOP);
+    }
+
     @Override
     public boolean asks(DMessage request) {
         return request instanceof DMessage.Ask;

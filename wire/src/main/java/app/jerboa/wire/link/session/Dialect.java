@@ -29,6 +29,11 @@ interface Dialect<Q, A> {
         return true;
     }
 
+    /** It must really go out as often as it may: what could not be sent does not count. */
+    default boolean owed(Q request) {
+        return false;
+    }
+
     /** The device has no room for it just now: it is sent again, like one that was lost. */
     default boolean busy(A reply) {
         return false;

@@ -79,7 +79,17 @@ final class Session<Q, A> {
 
     /** Sends it once more, beside its resends. */
     synchronized void again(Exchange<Q, A> exchange) {
-        write(exchange.datagram, dialect.words(exchange.request), exchange.polling);
+        send(
+                exchange.datagram,
+                dialect.words(exchange.request),
+                exchange.polling,
+                () -> notCounted(exchange));
+    }
+
+    private synchronized void notCounted(Exchange<Q, A> exchange) {
+        if (dialect.owed(exchange.request)) {
+            exchange.sent--;
+        }
     }
 
     /** It is waited for no longer. */
@@ -150,15 +160,20 @@ final class Session<Q, A> {
      * lost datagram, and resent like one.
      */
     void write(Octets datagram, String meaning, boolean polling) {
+        send(datagram, meaning, polling, () -> {});
+    }
+
+    private void send(Octets datagram, String meaning, boolean polling, Runnable notSent) {
         transport.send(
                 datagram,
-                trouble ->
-                        note(
-                                WireLog.Direction.SENT,
-                                datagram,
-                                trouble.map(t -> meaning + " (not sent: " + t + ")")
-                                        .orElse(meaning),
-                                polling));
+                trouble -> {
+                    trouble.ifPresent(t -> notSent.run());
+                    note(
+                            WireLog.Direction.SENT,
+                            datagram,
+                            trouble.map(t -> meaning + " (not sent: " + t + ")").orElse(meaning),
+                            polling);
+                });
     }
 
     private void note(
