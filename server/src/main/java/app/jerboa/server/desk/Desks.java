@@ -8,6 +8,8 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
+import app.jerboa.server.world.WorldChoice;
+import app.jerboa.server.world.Worlds;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import java.util.Collection;
@@ -41,6 +43,9 @@ class Desks {
 
     private static final int BETWEEN_TRIES_MILLIS = 100;
 
+    private static final String ELSEWHERE =
+            "The commands of this job go somewhere else now, so it was stopped and given back.";
+
     private final Map<String, Desk> open = new ConcurrentHashMap<>();
     private final ExecutorService work = Threads.many("desk-work", 64);
     private final CameraLinks links;
@@ -49,6 +54,7 @@ class Desks {
     private final StopTelling telling;
     private final Jobs jobs;
     private final Members members;
+    private final Worlds worlds;
     private final String server;
 
     Desks(
@@ -58,7 +64,9 @@ class Desks {
             StopTelling telling,
             Jobs jobs,
             Members members,
+            Worlds worlds,
             Settings settings) {
+        this.worlds = worlds;
         this.links = links;
         this.mapper = mapper;
         this.marks = marks;
@@ -139,8 +147,12 @@ class Desks {
             desk.screen.tell(new DeskMessages.Refused(device, heldBy(id)));
             return;
         }
+        WorldChoice world = worlds.choice(desk.job());
         if (!connected(desk, stored, id, take, before)) {
             mapper.releaseLease(id, holder);
+        } else if (worlds.choice(desk.job()) != world) {
+            // Chosen anew while it was taken: whoever told of it found nothing here to give back.
+            desk.driving.giveBack(ELSEWHERE);
         }
     }
 
@@ -248,10 +260,7 @@ class Desks {
         } else if (notice.part().equals(Notice.WORLD)) {
             open.values().stream()
                     .filter(d -> d.job() == notice.job())
-                    .forEach(
-                            d ->
-                                    d.driving.giveBack(
-                                            "The commands of this job go somewhere else now, so it was stopped and given back."));
+                    .forEach(d -> d.driving.giveBack(ELSEWHERE));
         }
     }
 
