@@ -19,7 +19,7 @@ postgres_bin() {
   [ -n "$newest" ] && [ -x "$newest/initdb" ] && printf '%s' "$newest"
 }
 
-chromium_bin() { command -v chromium || command -v chromium-browser || true; }
+chromium_bin() { command -v chromium-headless-shell || command -v chromium || command -v chromium-browser || true; }
 
 APT_READ=""
 
@@ -89,8 +89,14 @@ setup_postgres() {
   PG_BIN=$(postgres_bin) || fail "PostgreSQL is installed but its programs are not under /usr/lib/postgresql."
 }
 
+# The one that never has a window is preferred: it shows a page four times as fast, and its clock of
+# frames never stands still. Where it cannot be had, the whole browser does.
 setup_chromium() {
-  [ -n "$(chromium_bin)" ] || apt_install "Chromium for the journeys" chromium
+  command -v chromium-headless-shell >/dev/null \
+    || (apt_install "Chromium without windows for the journeys" chromium-headless-shell) \
+    || [ -n "$(chromium_bin)" ] \
+    || apt_install "Chromium for the journeys" chromium
+  hash -r
   export CHROMIUM; CHROMIUM=$(chromium_bin)
 }
 

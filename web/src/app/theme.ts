@@ -56,6 +56,7 @@ export function notebook(look: Look): Theme {
       MuiCssBaseline: {
         styleOverrides: {
           body: { overflow: 'hidden' },
+          a: { color: c.accent },
           '[data-pointed]': { outline: `3px solid ${c.accent}`, outlineOffset: -3 },
           'kbd, code, .mono, .MuiTableCell-root.mono, input.mono.MuiInputBase-input, textarea.mono.MuiInputBase-input':
             { fontFamily: mono },
