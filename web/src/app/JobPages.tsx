@@ -16,6 +16,7 @@ import {
   KitPage,
   LineUpPage,
   LogbookPage,
+  PaintPage,
   PeoplePage,
   SitePage,
   WireLogPage,
@@ -55,6 +56,7 @@ export function JobPages({ look, onLook }: Props) {
               <Route path="addresses" element={<AddressesPage job={job} />} />
               <Route path="bring-up" element={<BringUpPage job={job} />} />
               <Route path="desk" element={<DeskPage job={job} />} />
+              <Route path="paint" element={<PaintPage job={job} />} />
               <Route path="wire" element={<WireLogPage job={job} />} />
               <Route path="logbook" element={<LogbookPage job={job} />} />
               <Route path="people" element={<PeoplePage job={job} />} />

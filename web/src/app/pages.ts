@@ -10,6 +10,7 @@ export const DeskPage = lazy(async () => ({ default: (await import('../features/
 export const KitPage = lazy(async () => ({ default: (await import('../features/kit')).KitPage }))
 export const LineUpPage = lazy(async () => ({ default: (await import('../features/lineUp')).LineUpPage }))
 export const LogbookPage = lazy(async () => ({ default: (await import('../features/logbook')).LogbookPage }))
+export const PaintPage = lazy(async () => ({ default: (await import('../features/told')).PaintPage }))
 export const PeoplePage = lazy(async () => ({ default: (await import('../features/people')).PeoplePage }))
 export const SitePage = lazy(async () => ({ default: (await import('../features/site')).SitePage }))
 export const SumsDrawer = lazy(async () => ({ default: (await import('../features/sums')).SumsDrawer }))

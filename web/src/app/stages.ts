@@ -26,6 +26,7 @@ export function stagesOf(job: Job): readonly Stage[] {
     { path: 'addresses', name: 'Addresses', count: `${sound} of ${addressed.length} sound` },
     { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
     { path: 'desk', name: 'Desk', count: `${set} to drive` },
+    { path: 'paint', name: 'Paint', count: `${cameras.filter((d) => d.paints).length} to paint` },
   ]
 }
 

@@ -13,6 +13,7 @@ import type { PageKey } from '../../shared/ui/pageKeys'
 import { StateMark } from '../../shared/ui/StateMark'
 import { Trouble } from '../../shared/ui/Trouble'
 import type { Position } from './messages'
+import { Functions } from '../told'
 import { NotSeenStopped } from './NotSeenStopped'
 import { StandinPicture } from './StandinPicture'
 import { StickSurface } from './StickSurface'
@@ -110,6 +111,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
           </Box>
           <ReadBack camera={camera} position={state.position} />
           {camera && <Way camera={camera} />}
+          {camera && <Functions job={job} device={camera.id} />}
         </div>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
           <Box sx={{ gridColumn: '1 / -1' }}>

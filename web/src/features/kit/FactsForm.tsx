@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import type { ReactNode } from 'react'
+import { useState } from 'react'
 import { FactInput } from './FactInput'
 import type { Facts, Schema } from './profileSchema'
-import { blank, isFacts, withFact } from './profileSchema'
+import { blank, isFacts, said, withFact } from './profileSchema'
 
 /** Where something is wrong, as a JSON pointer, and why. */
 export interface Problem {
@@ -57,6 +59,30 @@ export function FactsForm({ schema, facts, problems, onChange, at = '' }: Props)
   )
 }
 
+/** An item with parts of its own is long: it opens when somebody wants it. */
+const hasParts = (item: Schema) =>
+  Object.values(item.properties ?? {}).some((p) => p.type === 'object' || p.items?.type === 'object')
+
+interface FoldedProps {
+  readonly folds: boolean
+  readonly name: string
+  readonly open: boolean
+  readonly children: ReactNode
+}
+
+function Folded({ folds, name, open, children }: FoldedProps) {
+  const [wanted, setWanted] = useState(open)
+  if (!folds) return <Box sx={{ flex: 1 }}>{children}</Box>
+  return (
+    <Box sx={{ flex: 1, py: 0.5 }}>
+      <Button size="small" aria-expanded={wanted} onClick={() => setWanted(!wanted)}>
+        {wanted ? '▾' : '▸'} {name || 'without a name'}
+      </Button>
+      {wanted && children}
+    </Box>
+  )
+}
+
 interface GroupProps {
   readonly schema: Schema
   readonly value: unknown
@@ -82,7 +108,7 @@ function Group({ schema, value, needed, problems, at, onChange }: GroupProps) {
         </Box>
         {items.map((facts, i) => (
           <Box key={i} sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
-            <Box sx={{ flex: 1 }}>
+            <Folded folds={hasParts(item)} name={said(facts.name)} open={facts.name === ''}>
               <FactsForm
                 schema={item}
                 facts={facts}
@@ -90,7 +116,7 @@ function Group({ schema, value, needed, problems, at, onChange }: GroupProps) {
                 at={`${at}/${i}`}
                 onChange={(next) => onChange(items.map((x, k) => (k === i ? next : x)))}
               />
-            </Box>
+            </Folded>
             <Button
               size="small"
               sx={{ mt: 1 }}

@@ -7,6 +7,7 @@ import { sentence } from '../../shared/api/client'
 import { useChange } from '../../shared/api/job'
 import type { Job, ProfileFacts } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { SayIt } from '../told'
 import { ProfileDialog } from './ProfileDialog'
 import { factGroups } from './factLines'
 import type { Facts } from './profileSchema'
@@ -15,6 +16,12 @@ import { useProfile, useProfileSchema } from './useProfile'
 
 /** Addresses, octets, versions: what is read letter by letter. */
 const bare = /^[\dA-F]+([. ][\dA-F]+)+$/
+
+const isList = (value: unknown) => Array.isArray(value) && value.length > 0
+
+/** The devices of the job that have this profile. */
+const having = (job: Job, profile: string) =>
+  job.devices.filter((d) => d.profileId === profile).map((d) => d.id)
 
 interface Props {
   readonly job: Job
@@ -49,6 +56,14 @@ export function ProfileDrawer({ job, profile, onClose }: Props) {
                 <li key={i}>{i}</li>
               ))}
             </ul>
+            {(isList(query.data.facts.knobs) || isList(query.data.facts.verbs)) && (
+              <Box component="section" sx={{ mt: 2 }} aria-label="Say it">
+                <Box component="h3" sx={{ typography: 'h2', m: 0 }}>
+                  Say one of its knobs or verbs
+                </Box>
+                <SayIt job={job} devices={having(job, profile)} />
+              </Box>
+            )}
             {factGroups(schema.data, query.data.facts).map((g) => (
               <Box key={g.title} component="section" sx={{ mt: 2 }}>
                 <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>

@@ -2,6 +2,7 @@ package app.jerboa.bench;
 
 import app.jerboa.core.profile.Head;
 import app.jerboa.standin.ShippedProfiles;
+import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.ViscaUdpPort;
 import app.jerboa.wire.link.WireLog;
@@ -34,7 +35,10 @@ final class LinkBench implements AutoCloseable {
         InetAddress loopback = InetAddress.getLoopbackAddress();
         for (int i = 0; i < heads; i++) {
             SimulatedHead head =
-                    new SimulatedHead(FACTS, InstantSource.system(), InstantSource.system());
+                    new SimulatedHead(
+                            FACTS,
+                            new KnobBank(ShippedProfiles.read("ceiling-ptz").orElseThrow(), 1),
+                            InstantSource.system(), InstantSource.system());
             ViscaUdpPort port =
                     ViscaUdpPort.open(new InetSocketAddress(loopback, 0), Form.HEADER, head);
             ports.add(port);

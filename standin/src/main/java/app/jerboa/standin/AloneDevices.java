@@ -8,6 +8,7 @@ import app.jerboa.core.profile.SerialLine;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Habits;
+import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.device.Timers;
@@ -116,7 +117,10 @@ final class AloneDevices {
 
     private SimulatedHead fresh() {
         return new SimulatedHead(
-                facts(), () -> clock.at(InstantSource.system().instant()), InstantSource.system());
+                facts(),
+                new KnobBank(profile, options.whole("seed", 1, Integer.MAX_VALUE)),
+                () -> clock.at(InstantSource.system().instant()),
+                InstantSource.system());
     }
 
     private Head facts() {

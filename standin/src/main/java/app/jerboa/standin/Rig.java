@@ -55,6 +55,8 @@ public final class Rig {
      * @param head profile of the head that it drives, for a bridge that has none of its own
      * @param number it answers to on a serial lead; 0 for its factory's
      * @param baud of its serial port; 0 for its factory's
+     * @param password that was set at it; empty for its factory's
+     * @param facts of a profile that is not shipped
      */
     public record Wanted(
             String id,
@@ -64,10 +66,22 @@ public final class Rig {
             Optional<NetworkSettings> start,
             Optional<String> head,
             int number,
-            int baud) {
+            int baud,
+            Optional<String> password,
+            Optional<Profile> facts) {
         /** One that needs no more than its profile. */
         public Wanted(String id, String name, String profile, String mac) {
-            this(id, name, profile, mac, Optional.empty(), Optional.empty(), 0, 0);
+            this(
+                    id,
+                    name,
+                    profile,
+                    mac,
+                    Optional.empty(),
+                    Optional.empty(),
+                    0,
+                    0,
+                    Optional.empty(),
+                    Optional.empty());
         }
     }
 
@@ -93,6 +107,7 @@ public final class Rig {
             Optional<RigDevice> there = hall.device(w.id());
             if (there.isPresent()) {
                 there.get().onLead(w.number(), w.baud());
+                there.get().keyed(w.password());
             } else {
                 hall.add(fresh(hall, w));
             }
@@ -102,7 +117,7 @@ public final class Rig {
     }
 
     private RigDevice fresh(Hall hall, Wanted w) {
-        Profile profile = profile(w.profile());
+        Profile profile = w.facts().orElseGet(() -> profile(w.profile()));
         Optional<Head> head =
                 w.head().map(this::profile).flatMap(Profile::head).or(() -> profile.head());
         return new RigDevice(w, profile, head, this::now, () -> hall.linesOf(w.id()));

@@ -1,5 +1,6 @@
 package app.jerboa.standin;
 
+import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.lan.Hall;
 import app.jerboa.standin.lan.NetworkSettings;
@@ -39,9 +40,13 @@ public final class RigFile {
             Optional<NetworkSettings> start,
             Optional<String> head,
             int number,
-            int baud) {
+            int baud,
+            Optional<Profile> facts,
+            Optional<Map<String, Integer>> knobs) {
+        /** Without its password: that is in no file. */
         Rig.Wanted wanted() {
-            return new Rig.Wanted(id, name, profile, mac, start, head, number, baud);
+            return new Rig.Wanted(
+                    id, name, profile, mac, start, head, number, baud, Optional.empty(), facts);
         }
     }
 
@@ -68,7 +73,11 @@ public final class RigFile {
         Hall hall = rig.furnish(id, saved.laptop(), wanted, saved.leads().orElse(List.of()));
         saved.also().orElse(List.of()).forEach(hall::addToLaptop);
         for (SavedDevice d : saved.devices()) {
-            hall.device(d.id()).ifPresent(device -> device.restore(d.settings(), d.upAt()));
+            hall.device(d.id())
+                    .ifPresent(
+                            device ->
+                                    device.restore(
+                                            d.settings(), d.upAt(), d.knobs().orElse(Map.of())));
         }
     }
 
@@ -113,6 +122,8 @@ public final class RigFile {
                 w.start(),
                 w.head(),
                 w.number(),
-                w.baud());
+                w.baud(),
+                w.facts(),
+                Optional.of(d.knobs()));
     }
 }

@@ -145,10 +145,13 @@ class RigTest {
         assertThat(again.needHall("1").laptop()).isEqualTo(HOPPED);
     }
 
-    /** Steps and seconds against degrees by the profile: pan 0.4 to 90 deg/s, end stop at 170. */
+    /**
+     * Steps and seconds against degrees by the profile: pan 0.4 to 90 deg/s, gathered by 220 deg/s2
+     * (v x v / 2a is lost at the start), end stop at 170.
+     */
     @ParameterizedTest
     @CsvSource({
-        "24, 0, 1, 90, 0",
+        "24, 0, 1, 71.6, 0",
         "-1, 0, 10, -4, 0",
         "24, 20, 100, 170, 90",
         "0, -20, 9, 0, -30",
@@ -161,8 +164,8 @@ class RigTest {
                 HeadState.atPowerUp(START)
                         .driving(pan, tilt, facts)
                         .at(START.plusSeconds(seconds), facts);
-        assertThat(state.pan()).isCloseTo(panDegrees, within(1e-9));
-        assertThat(state.tilt()).isCloseTo(tiltDegrees, within(1e-9));
+        assertThat(state.pan()).isCloseTo(panDegrees, within(0.3));
+        assertThat(state.tilt()).isCloseTo(tiltDegrees, within(0.3));
         assertThat(state.goingHome(facts).at(START.plusSeconds(seconds + 10), facts).pan())
                 .isZero();
     }
@@ -186,7 +189,7 @@ class RigTest {
         assertThat(a.headState()).as("nothing was opened").isEmpty();
         assertThat(a.ports())
                 .extracting(DevicePort::protocol)
-                .containsExactly(Protocol.VISCA_IP, Protocol.VISCA_UDP);
+                .containsExactly(Protocol.VISCA_IP, Protocol.VISCA_UDP, Protocol.WEB);
         assertThat(a.headState()).isPresent();
         a.unplug();
         assertThat(a.ports()).isEmpty();

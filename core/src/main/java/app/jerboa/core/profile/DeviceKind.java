@@ -1,6 +1,7 @@
 package app.jerboa.core.profile;
 
 import app.jerboa.core.net.AddressRole;
+import app.jerboa.core.value.Kebab;
 
 /** What a device is for, in the job's words, and which block of addresses it belongs in. */
 public enum DeviceKind {

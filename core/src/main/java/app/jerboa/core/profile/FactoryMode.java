@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** How a new device comes by its first address. */
 public enum FactoryMode {
     /** Always the same one: two of them fight over it. */

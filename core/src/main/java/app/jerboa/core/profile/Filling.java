@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** How a controller learns its cameras. */
 public enum Filling {
     WEB_PAGE,

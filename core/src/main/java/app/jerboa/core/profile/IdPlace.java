@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** Where a control ID is set. */
 public enum IdPlace {
     MENU,

@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What a port is for a plug. */
 public enum Join {
     ETHERNET(Signal.NETWORK, SignalFlow.BOTH),

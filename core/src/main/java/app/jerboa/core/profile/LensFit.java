@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** Whether the lens comes off. */
 public enum LensFit {
     BUILT_IN,

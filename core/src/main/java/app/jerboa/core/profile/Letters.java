@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What a panel's keys can type without changing mode. */
 public enum Letters {
     ANY,

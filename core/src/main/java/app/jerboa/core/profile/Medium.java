@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What a device's network rides on. */
 public enum Medium {
     WIRED,

@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What must be fetched while there is internet. */
 public enum NeedKind {
     FIRMWARE,

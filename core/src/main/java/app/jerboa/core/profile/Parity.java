@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** Parity of a serial line. */
 public enum Parity {
     NONE,

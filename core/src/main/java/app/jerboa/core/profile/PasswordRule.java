@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What stands between a new device and whoever logs in. */
 public enum PasswordRule {
     NONE,

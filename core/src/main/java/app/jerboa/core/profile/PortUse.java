@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What a port may be used for. */
 public enum PortUse {
     CONTROL,

@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** Where presets live, and what loses them. */
 public enum PresetHome {
     CAMERA,

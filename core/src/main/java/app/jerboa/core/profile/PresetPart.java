@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What a preset stores. */
 public enum PresetPart {
     POSITION,

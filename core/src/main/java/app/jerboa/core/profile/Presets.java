@@ -3,8 +3,14 @@ package app.jerboa.core.profile;
 import app.jerboa.core.value.Fact;
 import java.util.List;
 
-/** Stored looks. */
+/**
+ * Stored looks.
+ *
+ * @param reserved numbers that call a function of the device instead
+ */
 public record Presets(
         @Fact(value = "Presets", least = 1, most = 1000) int count,
         @Fact("Kept in") PresetHome keptIn,
-        @Fact("Store") List<PresetPart> store) {}
+        @Fact("Store") List<PresetPart> store,
+        @Fact(value = "Numbers with a function of their own", most = 1000)
+                List<Integer> reserved) {}

@@ -1,5 +1,9 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.knob.Knob;
+import app.jerboa.core.knob.KnobUse;
+import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.knob.Verb;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.value.Fact;
 import java.util.Comparator;
@@ -17,6 +21,10 @@ import java.util.stream.Stream;
  * @param bootSeconds from power to answering
  * @param network empty for what has no network at all
  * @param head empty for what does not move
+ * @param knobs what can be turned on it
+ * @param verbs what it can be told to do
+ * @param turns names of knobs that this panel turns at cameras
+ * @param paintNeeds what must be on for painting to act, where no knob of it says so
  * @param leadMetres lengths its leads come in
  * @param before what must be fetched, loaded or charged before the van leaves
  */
@@ -41,12 +49,16 @@ public record Profile(
         @Fact("Sockets") List<Port> ports,
         @Fact("Not together") List<Clash> clashes,
         @Fact("Picture") Optional<Video> video,
-        @Fact("Paint") Optional<Paint> paint,
+        @Fact("Knobs") List<Knob> knobs,
+        @Fact("Verbs") List<Verb> verbs,
+        @Fact(value = "Turns at cameras", shortest = 1, longest = 40) List<String> turns,
+        @Fact(value = "Painting only with", shortest = 1) List<String> paintNeeds,
+        @Fact("Control by requests") Optional<WebControl> web,
+        @Fact("Habits") List<Habit> habits,
         @Fact("Sound") Optional<Audio> audio,
         @Fact("Firmware") Optional<Firmware> firmware,
         @Fact("The way back in") Optional<Recovery> recovery,
         @Fact(value = "Leads", unit = "m", least = 0.1, most = 200) List<Double> leadMetres,
-        @Fact("Frames sent as they are") List<RawFrame> frames,
         @Fact("Before the van leaves") List<Need> before) {
 
     /** One that has nothing but its name, to be given facts with the methods below. */
@@ -72,11 +84,15 @@ public record Profile(
                 List.of(),
                 List.of(),
                 Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
                 Optional.empty(),
                 List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 List.of(),
                 List.of());
     }
@@ -93,6 +109,31 @@ public record Profile(
     /** It can have an address of its own. */
     public boolean networked() {
         return network.isPresent();
+    }
+
+    public Optional<Knob> knob(String called) {
+        return knobs.stream().filter(k -> k.name().equals(called)).findFirst();
+    }
+
+    /** A camera with knobs for its picture. */
+    public boolean paints() {
+        return kind() == DeviceKind.CAMERA
+                && knobs.stream().anyMatch(k -> k.use() == KnobUse.PAINT);
+    }
+
+    public Optional<Verb> verb(String called) {
+        return verbs.stream().filter(v -> v.name().equals(called)).findFirst();
+    }
+
+    /** It can be told something in this language. */
+    public boolean speaks(Tongue tongue) {
+        return speaks.stream()
+                .filter(s -> !s.sends())
+                .anyMatch(s -> s.protocol().tongue().filter(t -> t == tongue).isPresent());
+    }
+
+    public boolean has(Habit habit) {
+        return habits.contains(habit);
     }
 
     /** How it is controlled by this protocol, if at all. */

@@ -1,7 +1,10 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.knob.KnobCheck;
+import app.jerboa.core.knob.Tongue;
 import app.jerboa.core.value.Version;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -10,7 +13,6 @@ import java.util.stream.Collectors;
 /** Do the facts of a profile agree with each other? Single ranges are the schema's business. */
 public final class ProfileCheck {
     private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
-    private static final Pattern HEX = Pattern.compile("[0-9A-F]{2}( [0-9A-F]{2}){0,15}");
 
     /** Not a socket, but an output all the same. */
     private static final String NETWORK_PICTURE = "network picture";
@@ -36,6 +38,7 @@ public final class ProfileCheck {
         check.power();
         check.head();
         check.picture();
+        check.told();
         check.versions();
         return List.copyOf(check.found);
     }
@@ -176,12 +179,31 @@ public final class ProfileCheck {
                                         "not one of its formats");
                             }
                         });
-        for (int i = 0; i < profile.frames().size(); i++) {
-            insist(
-                    HEX.matcher(profile.frames().get(i).hex()).matches(),
-                    "/frames/" + i + "/hex",
-                    "1 to 16 octets as pairs like 81 01 FF");
-        }
+    }
+
+    private void told() {
+        boolean turnsOthers = !profile.turns().isEmpty();
+        KnobCheck.of(
+                profile.knobs(),
+                profile.verbs(),
+                Arrays.stream(Tongue.values()).filter(profile::speaks).collect(Collectors.toSet()),
+                turnsOthers,
+                (at, reason) -> insist(false, at, reason));
+        insist(
+                !turnsOthers || profile.speaks().stream().anyMatch(Speaks::sends),
+                "/turns",
+                "turning knobs at cameras needs a protocol that sends");
+        insist(
+                profile.web().isEmpty() || profile.speaks(Tongue.HTTP),
+                "/web",
+                "requests need the protocol web");
+        profile.web()
+                .ifPresent(
+                        w ->
+                                insist(
+                                        w.signInCall().isPresent() == (w.signIn() == SignIn.COOKIE),
+                                        "/web/signInCall",
+                                        "a sign-in request goes with cookies, and only there"));
     }
 
     private static boolean output(Set<String> sockets, String name) {

@@ -1,5 +1,9 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.value.Kebab;
+import java.util.Optional;
+
 /** What control and reading ride on. */
 public enum Protocol {
     /** VISCA in UDP packets with a header. */
@@ -37,6 +41,27 @@ public enum Protocol {
     TUNNEL,
     /** Sound inside the picture. */
     EMBEDDED;
+
+    /** The language in which knobs and verbs are said over it; empty for one that has none. */
+    public Optional<Tongue> tongue() {
+        return switch (this) {
+            case VISCA_IP, VISCA_UDP, VISCA_TCP, VISCA_SERIAL -> Optional.of(Tongue.VISCA);
+            case D_PROTOCOL -> Optional.of(Tongue.D_PROTOCOL);
+            case WEB -> Optional.of(Tongue.HTTP);
+            case PANEL_LINK, PANEL_SERVER -> Optional.of(Tongue.PANEL_LINK);
+            case ONVIF,
+                    USB_CAMERA,
+                    USB_INPUT,
+                    INFRARED,
+                    RETURN_FEED,
+                    SHORT_RANGE,
+                    LENS_MOTOR,
+                    SWITCHER,
+                    TUNNEL,
+                    EMBEDDED ->
+                    Optional.empty();
+        };
+    }
 
     @Override
     public String toString() {

@@ -1,5 +1,6 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
 import java.util.Locale;
 
 /** What can be controlled or told at a camera. */

@@ -1,5 +1,6 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
 import java.util.List;
 
 /** What two sockets must share to be joined, and the cables that carry it, the usual one first. */

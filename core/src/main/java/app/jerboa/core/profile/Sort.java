@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What a device is, finer than what it is for: profiles of one sort stand beside each other. */
 public enum Sort {
     CEILING_PTZ(DeviceKind.CAMERA),

@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** How a network picture is coded. */
 public enum StreamCodec {
     H264,

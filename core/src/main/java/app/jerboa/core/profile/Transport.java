@@ -1,5 +1,7 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.value.Kebab;
+
 /** What a protocol's bytes travel in. */
 public enum Transport {
     UDP,

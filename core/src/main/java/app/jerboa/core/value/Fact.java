@@ -29,4 +29,7 @@ public @interface Fact {
 
     /** Longest text, in characters. */
     int longest() default 120;
+
+    /** A text of a protocol, in which the signs of markup have their place. */
+    boolean code() default false;
 }

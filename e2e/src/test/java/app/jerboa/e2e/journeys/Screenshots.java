@@ -80,7 +80,6 @@ class Screenshots extends Jerboa {
             user.open(job, "people");
             user.press("Make the link");
             assertThat(user.page.getByText("It works once")).isVisible();
-            shoot("people");
             user.open(job, "logbook");
             user.page
                     .getByLabel("What should the next technician know?")
@@ -174,5 +173,47 @@ class Screenshots extends Jerboa {
         user.page.keyboard().press("3");
         assertThat(user.page.getByText("tells nothing back").first()).isVisible();
         shoot("desk-dusk");
+    }
+
+    @Test
+    void painting() {
+        long job = user.setHall();
+        for (String camera : new String[] {"L1", "L2"}) {
+            String told = "/api/jobs/" + job + "/told/" + user.device(job, camera) + "/turn";
+            user.send("POST", told, "{\"knob\":\"white balance\",\"value\":5,\"confirmed\":false}");
+            user.send("POST", told, "{\"knob\":\"red gain\",\"value\":141,\"confirmed\":false}");
+        }
+        user.open(job, "paint");
+        user.page.getByLabel("Beside it").click();
+        user.page
+                .getByRole(
+                        AriaRole.OPTION, new Page.GetByRoleOptions().setName("L2").setExact(true))
+                .click();
+        assertThat(user.page.getByText("reads 141").nth(1)).isVisible();
+        shoot("paint");
+        user.open(job, "desk");
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
+        user.page.keyboard().press("3");
+        assertThat(
+                        user.page
+                                .getByText("reads manual")
+                                .or(user.page.getByText("reads auto"))
+                                .first())
+                .isVisible();
+        user.page.getByLabel("Functions of L3").evaluate("e => e.scrollIntoView()");
+        shoot("desk-functions");
+        user.page.locator("main").evaluate("main => main.scrollTo(0, 0)");
+        user.open(job, "kit");
+        user.page.locator("[data-profile=ceiling-ptz]").first().click();
+        user.page.getByLabel("Knob or verb").click();
+        user.page
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("red gain"))
+                .click();
+        assertThat(user.page.getByText("Goes out by")).isVisible();
+        user.page.getByText("Say one of its knobs").evaluate("e => e.scrollIntoView()");
+        shoot("facts");
     }
 }

@@ -5,13 +5,10 @@ import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.platform.Problem;
-import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Contacts;
 import app.jerboa.server.world.HeadLinks;
-import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.WireLogs;
-import app.jerboa.server.world.Worlds;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.HeadLink;
@@ -22,7 +19,6 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** The open links of this server, one a camera, kept while somebody drives it. */
@@ -30,13 +26,13 @@ import org.springframework.stereotype.Component;
 class CameraLinks {
     private final Map<CameraId, CameraLink> open = new ConcurrentHashMap<>();
     private final Map<CameraLink, Subscription> followed = new ConcurrentHashMap<>();
-    private final Worlds worlds;
+    private final Contacts contacts;
     private final HeadLinks headLinks;
     private final WireLogs logs;
 
-    CameraLinks(Worlds worlds, HeadLinks headLinks, WireLogs logs) {
+    CameraLinks(Contacts contacts, HeadLinks headLinks, WireLogs logs) {
         this.logs = logs;
-        this.worlds = worlds;
+        this.contacts = contacts;
         this.headLinks = headLinks;
     }
 
@@ -51,8 +47,8 @@ class CameraLinks {
     /**
      * A fresh link to the camera at its planned address, in the place of one that was open.
      *
-     * @throws Problem in plain words when silence, a fight or the laptop elsewhere keeps it from
-     *     opening
+     * @throws app.jerboa.server.platform.Problem in plain words when silence, a fight or the laptop
+     *     elsewhere keeps it from opening
      */
     CameraLink connect(Jobs.Stored stored, long device, String holder) {
         CameraLink link = link(stored, device, holder, false);
@@ -73,6 +69,15 @@ class CameraLinks {
     /** As {@link #connect}, beside one that may be open; the caller closes it. */
     CameraLink aside(Jobs.Stored stored, long number, String holder) {
         return link(stored, number, holder, true);
+    }
+
+    /**
+     * A link to a camera that is told something, whether it has a head or not; the caller closes
+     * it.
+     */
+    HeadLink told(Jobs.Stored stored, Device device) {
+        WireLog log = logs.of(stored.id(), device.id().value());
+        return DeskWays.of(stored.job()).told(device).match(new Opening(stored, device, log, true));
     }
 
     private CameraLink link(Jobs.Stored stored, long number, String holder, boolean aside) {
@@ -96,10 +101,7 @@ class CameraLinks {
      */
     CompletableFuture<Integer> numberChain(
             Jobs.Stored stored, DeskWay.OverLine chain, long device) {
-        Answering answering =
-                worlds.of(stored.id())
-                        .reach(stored, chain.address())
-                        .match(new Only(chain.server(), chain.address()));
+        Answering answering = contacts.answering(stored, chain.server(), chain.address());
         return headLinks.numberChain(answering, chain, logs.of(stored.id(), device));
     }
 
@@ -132,57 +134,20 @@ class CameraLinks {
         }
 
         private HeadLink open(Device at, Ipv4 address, DeskWay way) {
-            Answering answering =
-                    worlds.of(stored.id()).reach(stored, address).match(new Only(at, address));
+            Answering answering = contacts.answering(stored, at, address);
             try {
                 return aside
                         ? headLinks.beside(answering, way, log)
                         : headLinks.open(answering, way, log);
             } catch (NoAnswer e) {
-                throw cannot(
-                        Words.say(
-                                "drive.no-port", Map.of("device", at.name(), "address", address)));
+                throw contacts.noPort(at, address);
             }
         }
 
         @Override
         public HeadLink none(DeskWay.None it) {
-            throw cannot(DeskWords.without(camera, it));
+            throw Contacts.cannot(DeskWords.without(camera, it));
         }
-    }
-
-    /** The one that answers, or why there is none. */
-    private record Only(Device device, Ipv4 address) implements Reach.Cases<Answering> {
-        @Override
-        public Answering elsewhere(Reach.Elsewhere it) {
-            throw cannot(
-                    Words.say(
-                            "drive.elsewhere",
-                            Map.of("device", device.name(), "address", address)));
-        }
-
-        @Override
-        public Answering silent(Reach.Silent it) {
-            throw cannot(
-                    Words.say("drive.silent", Map.of("device", device.name(), "address", address)));
-        }
-
-        @Override
-        public Answering fighting(Reach.Fighting it) {
-            throw cannot(
-                    Words.say(
-                            "drive.fighting",
-                            Map.of("all", it.all(), "device", device.name(), "address", address)));
-        }
-
-        @Override
-        public Answering one(Reach.One it) {
-            return it.answering();
-        }
-    }
-
-    private static Problem cannot(String sentence) {
-        return new Problem(HttpStatus.CONFLICT, "cannot-reach", sentence);
     }
 
     /** Closes this very link; one that came in its place stays. */

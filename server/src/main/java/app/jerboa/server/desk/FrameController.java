@@ -11,14 +11,11 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
-import app.jerboa.server.platform.Settings;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.HeadLink;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -37,9 +34,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/wire/frame")
 class FrameController {
-    /** Longer than one try lasts. */
-    private static final int LEASE_SECONDS = 8;
-
     private static final int PATIENCE_SECONDS = 3;
 
     /** Octets as pairs, for example {@code 81 09 00 02 FF}. */
@@ -59,18 +53,13 @@ class FrameController {
     record FrameAnswer(String answer) {}
 
     private final Jobs jobs;
-    private final CameraLinks links;
-    private final DeskMapper mapper;
+    private final BorrowedLinks borrowed;
     private final Logbook log;
-    private final String server;
 
-    FrameController(
-            Jobs jobs, CameraLinks links, DeskMapper mapper, Logbook log, Settings settings) {
+    FrameController(Jobs jobs, BorrowedLinks borrowed, Logbook log) {
         this.jobs = jobs;
-        this.links = links;
-        this.mapper = mapper;
+        this.borrowed = borrowed;
         this.log = log;
-        this.server = settings.serverName();
     }
 
     @PostMapping("/preview")
@@ -110,7 +99,7 @@ class FrameController {
             throw new Problem(
                     HttpStatus.CONFLICT, "not-from-here", view(frame).does() + " It was not sent.");
         }
-        String answer = said(stored, device, frame, (Person) by);
+        String answer = borrowed.with(stored, device, (Person) by, l -> answer(l, frame));
         log.event(
                 job,
                 "Frame "
@@ -124,38 +113,6 @@ class FrameController {
                 List.of(device.id().value()),
                 by);
         return new FrameAnswer(answer);
-    }
-
-    /** Over the link of the sender's own desk, else over one of its own. */
-    private String said(Jobs.Stored stored, Device device, TypedFrame frame, Person by) {
-        CameraId id = new CameraId(stored.id(), device.id().value());
-        Optional<String> driver = mapper.leaseHolder(id);
-        Optional<CameraLink> own =
-                links.find(id).filter(l -> driver.filter(by.displayName()::equals).isPresent());
-        if (own.isPresent()) {
-            return answer(own.get().link(), frame);
-        }
-        String holder = "frame:" + server;
-        if (mapper.takeLease(id, server, holder, by.displayName(), LEASE_SECONDS) != 1) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "driven",
-                    driver.orElse("Somebody")
-                            + " is driving "
-                            + device.name()
-                            + " now, so nothing was sent.",
-                    Map.of());
-        }
-        try {
-            CameraLink aside = links.aside(stored, id.device(), holder);
-            try {
-                return answer(aside.link(), frame);
-            } finally {
-                aside.link().close();
-            }
-        } finally {
-            mapper.releaseLease(id, holder);
-        }
     }
 
     private static String answer(HeadLink link, TypedFrame frame) {

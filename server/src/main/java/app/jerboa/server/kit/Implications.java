@@ -210,14 +210,9 @@ final class Implications {
                                             + String.join(", ", v.overlays())
                                             + ".");
                         });
-        p.paint()
-                .ifPresent(
-                        x ->
-                                say(
-                                        !x.needs().isEmpty(),
-                                        "Painting only acts with: "
-                                                + String.join(", ", x.needs())
-                                                + "."));
+        say(
+                !p.paintNeeds().isEmpty(),
+                "Painting only acts with: " + String.join(", ", p.paintNeeds()) + ".");
         p.presets().ifPresent(x -> say(true, LOST.get(x.keptIn())));
     }
 

@@ -50,6 +50,7 @@ class ProfileReader {
         } catch (JacksonException e) {
             throw rejected("", "it is not readable JSON: cut off, damaged, or a key twice");
         }
+        OldForms.renew(tree);
         List<Wrong> tooLarge = new ArrayList<>();
         noteLarge(tree, "", tooLarge);
         if (!tooLarge.isEmpty()) {
@@ -94,8 +95,9 @@ class ProfileReader {
     }
 
     private static Profile agreeing(Profile profile) {
-        List<Wrong> inside =
-                ProfileCheck.of(profile).stream().map(d -> new Wrong(d.at(), d.reason())).toList();
+        List<Wrong> inside = new ArrayList<>();
+        ProfileCheck.of(profile).forEach(d -> inside.add(new Wrong(d.at(), d.reason())));
+        inside.addAll(SayingCheck.of(profile));
         if (!inside.isEmpty()) {
             throw new ProfileRejected(inside);
         }

@@ -96,7 +96,11 @@ public final class ProfileSchema {
             into.put("type", "string")
                     .put("minLength", fact.shortest())
                     .put("maxLength", fact.longest())
-                    .put("pattern", "^[^<>\\u0000-\\u001f\\u007f-\\u009f]*$");
+                    .put(
+                            "pattern",
+                            fact.code()
+                                    ? "^[^\\u0000-\\u001f\\u007f-\\u009f]*$"
+                                    : "^[^<>\\u0000-\\u001f\\u007f-\\u009f]*$");
         } else if (type == Ipv4.class) {
             into.put("type", "string").put("pattern", "^(" + OCTET + "\\.){3}" + OCTET + "$");
         } else if (type.isEnum()) {

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tools.jackson.databind.JsonNode;
 
 /** What the rig's control interface takes and gives. */
 final class RigBodies {
@@ -32,7 +33,15 @@ final class RigBodies {
             Optional<Network> start,
             Optional<String> head,
             int number,
-            int baud) {}
+            int baud,
+            Optional<String> password,
+            Optional<JsonNode> facts) {
+        /** Without its password. */
+        @Override
+        public String toString() {
+            return name + " (" + profile + ")";
+        }
+    }
 
     /** A serial lead; the stations by id, from the server on. */
     record Lead(String server, boolean bus, int baud, List<String> stations) {}
@@ -58,7 +67,8 @@ final class RigBodies {
             double secondsToBoot,
             Network settings,
             Optional<Object> head,
-            Optional<Object> lastDrive) {}
+            Optional<Object> lastDrive,
+            Map<String, Integer> knobs) {}
 
     /** What answers, and on which real loopback ports. */
     record Answering(String id, String name, String mac, String host, Map<String, Integer> ports) {}

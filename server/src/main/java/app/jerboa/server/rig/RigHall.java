@@ -11,12 +11,16 @@ import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.SerialSettings;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.InnerJson;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.secrets.DeviceAccounts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Iterator;
@@ -26,15 +30,20 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.LongStream;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 
 /** The rig's hall of a job, with what of the job has a stand-in, and the serial leads between. */
 @Component
 class RigHall {
     private final RigClient rig;
+    private final DeviceAccounts accounts;
+    private final InnerJson json;
     private final Map<Long, RigBodies.Furnish> furnished = new ConcurrentHashMap<>();
 
-    RigHall(RigClient rig) {
+    RigHall(RigClient rig, DeviceAccounts accounts, InnerJson json) {
         this.rig = rig;
+        this.accounts = accounts;
+        this.json = json;
     }
 
     /**
@@ -55,14 +64,13 @@ class RigHall {
         return rig.hall(stored.id());
     }
 
-    private static RigBodies.Furnish wanted(Jobs.Stored stored) {
-        return stored.job()
-                .worked(
-                        RigBodies.Furnish.class,
-                        () -> wanted(stored.job(), network(stored.laptopHome())));
+    private RigBodies.Furnish wanted(Jobs.Stored stored) {
+        return stored.job().worked(RigBodies.Furnish.class, () -> fresh(stored));
     }
 
-    private static RigBodies.Furnish wanted(Job job, RigBodies.Network laptop) {
+    private RigBodies.Furnish fresh(Jobs.Stored stored) {
+        Job job = stored.job();
+        RigBodies.Network laptop = network(stored.laptopHome());
         Map<DeviceId, Line> lines = new HashMap<>();
         job.lines().forEach(l -> lines.putIfAbsent(l.camera(), l));
         Iterator<Ipv4> pool = pool(job);
@@ -80,10 +88,32 @@ class RigHall {
                                 Optional.ofNullable(lines.get(d.id()))
                                         .map(Line::controlId)
                                         .orElse(0),
-                                SerialSettings.of(d).map(SerialSettings::baud).orElse(0)));
+                                SerialSettings.of(d).map(SerialSettings::baud).orElse(0),
+                                password(stored, d),
+                                facts(job, d)));
             }
         }
         return new RigBodies.Furnish(laptop, devices, leads(job));
+    }
+
+    /** As somebody set it at the device; none where it has its factory's, or none can be read. */
+    private Optional<String> password(Jobs.Stored stored, Device d) {
+        if (stored.job().password(d.id()).isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return accounts.of(stored, d).map(DeviceAccounts.Account::password);
+        } catch (Problem otherKey) {
+            return Optional.empty();
+        }
+    }
+
+    /** Of a profile that the rig cannot know. */
+    private Optional<JsonNode> facts(Job job, Device d) {
+        return job.profiles().stream()
+                .filter(p -> p.profile().id().equals(d.profile().id()))
+                .findFirst()
+                .map(p -> json.mapper().readTree(p.facts()));
     }
 
     /** The addresses that the house lends, in order. */
@@ -134,7 +164,7 @@ class RigHall {
         return leads;
     }
 
-    /** There is a stand-in for it in the rig: for heads, bridges and serial servers. */
+    /** There is a stand-in for it: for cameras that are told something, bridges, serial servers. */
     static boolean simulated(Device d) {
         Profile p = d.profile();
         boolean head =
@@ -142,8 +172,13 @@ class RigHall {
                         && (p.port(Protocol.VISCA_IP).isPresent()
                                 || p.answers(Protocol.VISCA_SERIAL).isPresent()
                                 || p.answers(Protocol.D_PROTOCOL).isPresent());
+        boolean told =
+                p.kind() == DeviceKind.CAMERA
+                        && (p.web().isPresent()
+                                || p.port(Protocol.PANEL_LINK).isPresent()
+                                || p.port(Protocol.VISCA_IP).isPresent());
         boolean bridge = p.sort() == Sort.CONTROL_BRIDGE && d.fitted().isPresent();
-        return head || bridge || p.sort() == Sort.SERIAL_SERVER;
+        return head || told || bridge || p.sort() == Sort.SERIAL_SERVER;
     }
 
     static RigBodies.Network network(LaptopAddress laptop) {

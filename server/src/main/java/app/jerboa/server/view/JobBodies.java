@@ -188,7 +188,8 @@ final class JobBodies {
                 d.fitted().map(DeviceId::value),
                 d.found().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
-                d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""));
+                d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""),
+                d.profile().paints());
     }
 
     private static List<JobView.LineBody> lines(Job job, Map<DeviceId, String> names) {

@@ -93,6 +93,7 @@ public record JobView(
      * One device of the sheet.
      *
      * @param fitted id of what it is fitted to, if anything
+     * @param paints it is a camera with knobs for its picture
      */
     public record DeviceBody(
             long id,
@@ -114,7 +115,8 @@ public record JobView(
             Optional<Long> fitted,
             String found,
             String mark,
-            String factoryAddress) {}
+            String factoryAddress,
+            boolean paints) {}
 
     /**
      * One line of the line-up.

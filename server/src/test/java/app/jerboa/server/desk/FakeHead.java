@@ -10,6 +10,7 @@ import app.jerboa.wire.visca.ZoomPosition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
 
 /** A head that writes down what it is told; how its stops end is for the test to say. */
@@ -46,6 +47,11 @@ final class FakeHead implements HeadLink {
     @Override
     public CompletableFuture<?> home() {
         return note("home");
+    }
+
+    @Override
+    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets) {
+        return CompletableFuture.completedFuture(Octets.of());
     }
 
     @Override

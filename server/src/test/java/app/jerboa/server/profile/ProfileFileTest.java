@@ -3,6 +3,8 @@ package app.jerboa.server.profile;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.jerboa.core.knob.Knob;
+import app.jerboa.core.profile.Profile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -53,7 +55,27 @@ class ProfileFileTest {
                 "/head/panRightDegrees      | -200                | /head/panRightDegrees",
                 "/clashes/0/one             | \"Periscope\"       | /clashes/0/one",
                 "/video/dial/0/format       | \"1080p24\"         | /video/dial/0/format",
-                "/frames/0/hex              | \"81 0G FF\"        | /frames/0/hex",
+                "/knobs/5/name              | \"iris\"            | /knobs/5/name",
+                "/knobs/4/least             | 40                  | /knobs/4/most",
+                "/knobs/4/said/0/message    | \"eyes\"            | /knobs/4/said/0/message",
+                "/knobs/4/most              | 300                 | /knobs/4/said/0/message",
+                "/knobs/8/only/0/in         | [\"purple\"]        | /knobs/8/only/0/in",
+                "/knobs/8/only/0/knob       | \"red gain\"        | /knobs/8/only/0/knob",
+                "/knobs/8/unit              | \"\"                | /knobs/8/unit",
+                "/knobs/14/said/0/frame     | \"8x 01 0G FF\"     | /knobs/14/said/0/frame",
+                "/knobs/14/said/0/frame     | \"8x 01 FF\"        | /knobs/14/said/0/frame",
+                "/knobs/14/said/0/answer    | \"y0 51 0p FF\"     | /knobs/14/said/0/answer",
+                "/knobs/14/most             | 200                 | /knobs/14/said/0/frame",
+                "/knobs/4/said/1/request/path | \"//elsewhere/{value}\"   | /knobs/4/said/1/request/path",
+                "/knobs/4/said/1/request/path | \"http://a/{value}\"      | /knobs/4/said/1/request/path",
+                "/knobs/4/said/1/request/path | \"/a/../../{value}\"      | /knobs/4/said/1/request/path",
+                "/knobs/4/said/1/request/path | \"/set?iris={valu}\"      | /knobs/4/said/1/request/path",
+                "/knobs/4/said/1/request/body | \"iris={value}\"          | /knobs/4/said/1/request/body",
+                "/knobs/4/said/1/found      | {\"pattern\":\"(a+)+$\\\\1(\"} | /knobs/4/said/1/found",
+                "/knobs/4/said/1/found      | {\"pattern\":\"iris\"} | /knobs/4/said/1/found",
+                "/knobs/4/said/1/in         | \"panel-link\"      | /knobs/4/said/1/in",
+                "/verbs/0/said/0/message    | \"iris\"            | /verbs/0/said/0/message",
+                "/web/signIn                | \"cookie\"          | /web/signInCall",
                 "/firmware/shipped          | \"two\"             | /firmware/shipped",
                 "/summary                   | null                | /summary",
             })
@@ -89,5 +111,29 @@ class ProfileFileTest {
     void aShippedProfileCopiedUnderAnotherIdIsOneOfOurOwn() {
         ObjectNode copy = ceiling().put("id", "ceiling-ptz-2").put("name", "Ceiling PTZ, ours");
         assertThat(TestProfiles.profiles().insist(copy.toString()).head()).isPresent();
+    }
+
+    /** As it was written before there were knobs and verbs. */
+    @Test
+    void anOldFormIsReadAsWhatItMeant() {
+        ObjectNode old = ceiling().put("id", "ceiling-ptz-old").put("name", "Ceiling PTZ, older");
+        old.remove("knobs");
+        old.remove("verbs");
+        old.remove("web");
+        old.set(
+                "paint",
+                TestProfiles.tree(
+                        "{\"controls\":[\"iris\",\"red-gain\",\"knee\"],\"twoWay\":true,\"needs\":[\"a mode\"]}"));
+        old.set(
+                "frames",
+                TestProfiles.tree("[{\"name\":\"Tally on\",\"hex\":\"81 01 7E 01 0A 00 02 FF\"}]"));
+        Profile read = TestProfiles.profiles().insist(old.toString());
+        assertThat(read.knobs()).extracting(Knob::name).containsExactly("iris", "red gain");
+        assertThat(read.knob("red gain").orElseThrow().readable()).isTrue();
+        assertThat(read.verbs().get(0).said().get(0).frame()).isEqualTo("8x 01 7E 01 0A 00 02 FF");
+        assertThat(read.paintNeeds()).containsExactly("a mode");
+        String again = TestProfiles.profiles().facts(read);
+        assertThat(TestProfiles.profiles().insist(again)).isEqualTo(read);
+        assertThat(again).doesNotContain("\"paint\":", "\"frames\"");
     }
 }

@@ -47,7 +47,8 @@ final class Bodies {
             double secondsToBoot,
             NetworkSettings settings,
             Optional<HeadState> head,
-            Optional<SimulatedHead.Heard> lastDrive) {
+            Optional<SimulatedHead.Heard> lastDrive,
+            Map<String, Integer> knobs) {
         static DeviceBody of(RigDevice d) {
             return new DeviceBody(
                     d.id(),
@@ -57,7 +58,8 @@ final class Bodies {
                     d.secondsToBoot(),
                     d.settings(),
                     d.headState(),
-                    d.lastDrive());
+                    d.lastDrive(),
+                    d.knobs());
         }
     }
 

@@ -8,6 +8,7 @@ import java.time.Instant;
  * Where a head is and how it moves, true at {@code asOf}. Degrees right and up of the middle; zoom
  * 0 (wide) to 1 (tele); speeds per second of the world's time.
  *
+ * @param panSpeed that it was told; {@code panRate} is what it has gathered of it by now
  * @param homing pan and tilt are on their way to the aim
  * @param lensHoming the zoom is on its way to the aim
  */
@@ -21,6 +22,8 @@ public record HeadState(
         boolean homing,
         boolean lensHoming,
         Aim aim,
+        double panRate,
+        double tiltRate,
         Instant asOf) {
 
     /** A view that a head goes to, in the same units. */
@@ -30,34 +33,47 @@ public record HeadState(
 
     /** As a head takes its start-up view: the middle, wide, at rest. */
     public static HeadState atPowerUp(Instant now) {
-        return new HeadState(0, 0, 0, 0, 0, 0, false, false, Aim.MIDDLE, now);
+        return new HeadState(0, 0, 0, 0, 0, 0, false, false, Aim.MIDDLE, 0, 0, now);
     }
 
     /** The same head a moment later, held by its end stops. */
     public HeadState at(Instant now, Head facts) {
         double seconds = Math.max(0, Duration.between(asOf, now).toNanos() / 1e9);
-        double newPan =
-                homing
-                        ? towards(pan, aim.pan(), facts.pan().fastest() * seconds)
-                        : pan + panSpeed * seconds;
-        double newTilt =
-                homing
-                        ? towards(tilt, aim.tilt(), facts.tilt().fastest() * seconds)
-                        : tilt + tiltSpeed * seconds;
+        double force = facts.acceleration().orElse(Double.POSITIVE_INFINITY);
+        AxisRun newPan =
+                new AxisRun(pan, panRate)
+                        .after(
+                                seconds,
+                                force,
+                                homing,
+                                homing ? aim.pan() : panSpeed,
+                                facts.pan().fastest())
+                        .within(facts.panLeftDegrees(), facts.panRightDegrees());
+        AxisRun newTilt =
+                new AxisRun(tilt, tiltRate)
+                        .after(
+                                seconds,
+                                force,
+                                homing,
+                                homing ? aim.tilt() : tiltSpeed,
+                                facts.tilt().fastest())
+                        .within(facts.tiltDownDegrees(), facts.tiltUpDegrees());
         double newZoom =
                 lensHoming
                         ? towards(zoom, aim.zoom(), facts.zoom().fastest() * seconds)
                         : zoom + zoomSpeed * seconds;
         return new HeadState(
-                clamp(newPan, facts.panLeftDegrees(), facts.panRightDegrees()),
-                clamp(newTilt, facts.tiltDownDegrees(), facts.tiltUpDegrees()),
+                newPan.place(),
+                newTilt.place(),
                 clamp(newZoom, 0, 1),
                 panSpeed,
                 tiltSpeed,
                 zoomSpeed,
-                homing && (newPan != aim.pan() || newTilt != aim.tilt()),
+                homing && (newPan.place() != aim.pan() || newTilt.place() != aim.tilt()),
                 lensHoming && newZoom != aim.zoom(),
                 aim,
+                newPan.rate(),
+                newTilt.rate(),
                 now);
     }
 
@@ -117,6 +133,8 @@ public record HeadState(
                 toAim,
                 lensToAim,
                 next,
+                panRate,
+                tiltRate,
                 asOf);
     }
 

@@ -1,5 +1,7 @@
 package app.jerboa.standin.device;
 
+import app.jerboa.core.knob.Knob;
+import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Head;
 import app.jerboa.standin.device.HeadState.Aim;
 import app.jerboa.wire.visca.PanTilt;
@@ -15,11 +17,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 
 /** One head that obeys VISCA. Safe to use from several sockets at once. */
-public final class SimulatedHead {
+public final class SimulatedHead implements ViscaObeys {
     /** Numbers of an invented maker. */
     private static final Version VERSION = new Version(0x7EB0, 0x0020, 0x0104, 2);
 
@@ -30,12 +33,26 @@ public final class SimulatedHead {
 
     private static final int LENS = 2;
     private static final int LOOK_MILLIS = 20;
-    private static final int FOCUS_STEP = 0x0400;
 
-    private final Head facts;
+    /** Of the focus knob's range, by speed 0 to 7. */
+    private static final double SLOWEST_FOCUS = 0.02;
+
+    private static final double FOCUS_BY_SPEED = 0.06;
+    private static final int USUAL_SPEED = 4;
+
+    private final Set<Habit> habits;
+    private final Set<Integer> reserved;
+    private final KnobBank bank;
+    private final KnobVoice knobs;
+    private final Optional<Knob> focus;
+
+    /** As it was built, narrowed by the limits that were set at it. */
+    private Head facts;
+
+    private final Head built;
+    private FocusRun focusRun = FocusRun.STANDING;
     private final InstantSource world;
     private final InstantSource wall;
-    private final HeadSettings settings = new HeadSettings();
     private final Map<Integer, Aim> presets = new HashMap<>();
     private HeadState state;
     private Optional<Heard> lastDrive = Optional.empty();
@@ -55,8 +72,18 @@ public final class SimulatedHead {
      */
     public record Heard(Instant at, int pan, int tilt) {}
 
-    public SimulatedHead(Head facts, InstantSource world, InstantSource wall) {
+    /**
+     * @param facts of the head, where the profile of the bank has none: a bridge
+     */
+    public SimulatedHead(Head facts, KnobBank bank, InstantSource world, InstantSource wall) {
+        this.built = facts;
         this.facts = facts;
+        this.bank = bank;
+        this.knobs = new KnobVoice(bank);
+        this.focus = knobs.knob(ViscaMessage.FOCUS_DIRECT);
+        this.habits = Set.copyOf(bank.profile().habits());
+        this.reserved =
+                bank.profile().presets().map(p -> Set.copyOf(p.reserved())).orElse(Set.of());
         this.wall = wall;
         this.world = world;
         this.state = HeadState.atPowerUp(world.instant());
@@ -64,13 +91,22 @@ public final class SimulatedHead {
 
     public synchronized HeadState state() {
         state = state.at(world.instant(), facts);
+        focus.ifPresent(this::runFocus);
         if (!state.homing() && !(withLens && state.lensHoming())) {
             ended(HEAD, new ViscaReply.Completed(HEAD));
         }
-        if (!state.lensHoming()) {
+        if (!state.lensHoming() && !focusRun.toPlace()) {
             ended(LENS, new ViscaReply.Completed(LENS));
         }
         return state;
+    }
+
+    private void runFocus(Knob knob) {
+        FocusRun run = focusRun;
+        focusRun = run.at(world.instant(), bank.value(knob.name()).orElseThrow(), knob);
+        if (run.running()) {
+            bank.put(knob, focusRun.place());
+        }
     }
 
     /** Somebody waits to hear that it has arrived. */
@@ -102,7 +138,7 @@ public final class SimulatedHead {
         return lastDrive;
     }
 
-    /** Obeys; replies go to {@code reply} now or, for a move with an end, on arrival. */
+    @Override
     public synchronized void handle(ViscaRequest request, Consumer<ViscaReply> reply) {
         state();
         request.match(new Obey(reply));
@@ -122,7 +158,7 @@ public final class SimulatedHead {
         }
 
         private Void done(HeadState next) {
-            if (settings.standby()) {
+            if (bank.standby()) {
                 return refused(ViscaError.NOT_EXECUTABLE);
             }
             state = next;
@@ -131,8 +167,11 @@ public final class SimulatedHead {
 
         /** On its way; a newer move of the same kind takes its place. */
         private Void moves(int socket, HeadState next) {
-            if (settings.standby()) {
+            if (bank.standby()) {
                 return refused(ViscaError.NOT_EXECUTABLE);
+            }
+            if (habits.contains(Habit.ONE_MOVE_AT_A_TIME) && moving.containsKey(socket)) {
+                return refused(ViscaError.BUFFER_FULL);
             }
             cancel(socket);
             withLens = withLens && socket == LENS;
@@ -156,6 +195,9 @@ public final class SimulatedHead {
         @Override
         public Void drive(ViscaRequest.Drive it) {
             lastDrive = Optional.of(new Heard(wall.instant(), it.pan(), it.tilt()));
+            if (it.stops() && state.homing() && habits.contains(Habit.STOP_LEAVES_RECALLS)) {
+                return done();
+            }
             cancel(HEAD);
             return done(state.driving(it.pan(), it.tilt(), facts));
         }
@@ -195,7 +237,13 @@ public final class SimulatedHead {
 
         @Override
         public Void raw(ViscaRequest.Raw it) {
-            return refused(ViscaError.SYNTAX);
+            return all(knobs.hear(it.body()));
+        }
+
+        /** Octets that nobody has are a fault of syntax. */
+        private Void all(Optional<List<ViscaReply>> replies) {
+            replies.orElse(List.of(new ViscaReply.Refused(0, ViscaError.SYNTAX))).forEach(reply);
+            return null;
         }
 
         @Override
@@ -217,6 +265,9 @@ public final class SimulatedHead {
                 case ZOOM_DIRECT ->
                         moves(LENS, state.zoomingTo((double) values.get(0) / ZoomPosition.TELE));
                 case PRESET_SET -> {
+                    if (reserved.contains(values.get(0))) {
+                        yield refused(ViscaError.NOT_EXECUTABLE);
+                    }
                     presets.put(values.get(0), new Aim(state.pan(), state.tilt(), state.zoom()));
                     yield done();
                 }
@@ -224,13 +275,25 @@ public final class SimulatedHead {
                     presets.remove(values.get(0));
                     yield done();
                 }
-                case PRESET_RECALL -> recall(presets.get(values.get(0)));
+                case PRESET_RECALL ->
+                        reserved.contains(values.get(0))
+                                ? done()
+                                : recall(presets.get(values.get(0)));
                 case CANCEL -> cancelled(values.get(0));
-                case FOCUS_STOP, FOCUS_ONE_PUSH, WHITE_BALANCE_ONCE -> done(state);
-                case FOCUS_FAR, FOCUS_FAR_AT -> focused(FOCUS_STEP);
-                case FOCUS_NEAR, FOCUS_NEAR_AT -> focused(-FOCUS_STEP);
-                // This head has no limits to set and one speed for its presets.
-                case LIMIT_SET, LIMIT_CLEAR, PRESET_SPEED -> refused(ViscaError.NOT_EXECUTABLE);
+                case FOCUS_STOP -> focused(FocusRun.STANDING);
+                case FOCUS_FAR -> focused(running(USUAL_SPEED));
+                case FOCUS_NEAR -> focused(running(-USUAL_SPEED));
+                case FOCUS_FAR_AT -> focused(running(1 + values.get(0)));
+                case FOCUS_NEAR_AT -> focused(running(-1 - values.get(0)));
+                case FOCUS_DIRECT -> focusTo(values.get(0));
+                case LIMIT_SET ->
+                        limited(values.get(0) == 1, degrees(values.get(1)), degrees(values.get(2)));
+                case LIMIT_CLEAR -> {
+                    facts = built;
+                    yield done();
+                }
+                // It has one speed for its presets.
+                case PRESET_SPEED -> refused(ViscaError.NOT_EXECUTABLE);
                 default -> setting(it);
             };
         }
@@ -245,10 +308,48 @@ public final class SimulatedHead {
             return null;
         }
 
-        /** A step at once: how a lens runs there is not simulated. */
-        private Void focused(int by) {
-            settings.shiftFocus(by);
-            return done(state);
+        /** Up and right, or down and left: it goes no further from now on. */
+        private Void limited(boolean upRight, double pan, double tilt) {
+            facts =
+                    upRight
+                            ? facts.within(
+                                    facts.panLeftDegrees(), pan, facts.tiltDownDegrees(), tilt)
+                            : facts.within(
+                                    pan, facts.panRightDegrees(), tilt, facts.tiltUpDegrees());
+            return done();
+        }
+
+        private FocusRun running(int speed) {
+            double share = SLOWEST_FOCUS + FOCUS_BY_SPEED * Math.abs(speed);
+            return FocusRun.going(Math.copySign(share, speed), world.instant());
+        }
+
+        private Void focused(FocusRun next) {
+            if (focus.isEmpty()) {
+                return refused(ViscaError.SYNTAX);
+            }
+            Optional<KnobBank.Refusal> not = bank.notNow(focus.get().only(), focus.get().doing());
+            if (not.isPresent() && next.running()) {
+                return refused(ViscaError.NOT_EXECUTABLE);
+            }
+            cancel(LENS);
+            focusRun = next;
+            return done();
+        }
+
+        private Void focusTo(int wanted) {
+            if (focus.isEmpty() || !focus.get().takes(wanted)) {
+                return refused(ViscaError.SYNTAX);
+            }
+            if (bank.notNow(focus.get().only(), focus.get().doing()).isPresent()) {
+                return refused(ViscaError.NOT_EXECUTABLE);
+            }
+            cancel(LENS);
+            focusRun = FocusRun.to(wanted, world.instant());
+            reply.accept(new ViscaReply.Ack(LENS));
+            moving.put(LENS, reply);
+            lookAgain();
+            return null;
         }
 
         /** What is cancelled stops where it is, and says so itself. */
@@ -258,19 +359,13 @@ public final class SimulatedHead {
                 return null;
             }
             state = socket == HEAD ? state.driving(0, 0, facts) : state.zooming(0, facts);
+            focusRun = socket == LENS ? FocusRun.STANDING : focusRun;
             cancel(socket);
             return null;
         }
 
         private Void setting(ViscaRequest.Sent it) {
-            if (settings.answer(it.message()).isPresent()) {
-                int value = settings.answer(it.message()).getAsInt();
-                return answer(it.message().answer().encode(value));
-            }
-            if (settings.standby() && it.message() != ViscaMessage.POWER) {
-                return refused(ViscaError.NOT_EXECUTABLE);
-            }
-            return settings.take(it.message(), it.values()) ? done() : refused(ViscaError.SYNTAX);
+            return all(knobs.hear(it));
         }
 
         private int counts(double degrees) {

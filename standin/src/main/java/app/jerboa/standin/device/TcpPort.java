@@ -10,9 +10,14 @@ import java.nio.channels.SelectionKey;
 import java.nio.channels.ServerSocketChannel;
 import java.nio.channels.SocketChannel;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
-/** A TCP port with room for one: whoever comes while it is taken is put out at once. */
+/** A TCP port with room for few: whoever comes while it is taken is put out at once. */
 public final class TcpPort implements DevicePort {
     private static final int LONGEST = 4096;
 
@@ -22,29 +27,54 @@ public final class TcpPort implements DevicePort {
 
         /** Somebody new: half a frame of before is nothing now. */
         void afresh();
+
+        /** A way to say something unasked, as long as somebody is there. */
+        default void open(Consumer<Octets> say) {}
+
+        /** Nobody is there any more. */
+        default void gone() {}
+
+        /** What the next one is told when there is no room. */
+        default Octets full() {
+            return Octets.of();
+        }
     }
 
     private final ServerSocketChannel server;
     private final Protocol protocol;
-    private final Ear ear;
+    private final int room;
+    private final Supplier<Ear> ears;
     private final ByteBuffer in = ByteBuffer.allocate(LONGEST);
-    private SocketChannel client;
+    private final Map<SocketChannel, Ear> clients = new LinkedHashMap<>();
 
-    private TcpPort(ServerSocketChannel server, Protocol protocol, Ear ear) {
+    private TcpPort(ServerSocketChannel server, Protocol protocol, int room, Supplier<Ear> ears) {
         this.server = server;
         this.protocol = protocol;
-        this.ear = ear;
+        this.room = room;
+        this.ears = ears;
     }
 
     /**
+     * With room for one.
+     *
      * @param at port 0 takes any free one
      */
     public static TcpPort open(InetSocketAddress at, Protocol protocol, Ear ear)
             throws IOException {
+        return open(at, protocol, 1, () -> ear);
+    }
+
+    /**
+     * @param room for so many at once
+     * @param ears one for each that comes
+     */
+    public static TcpPort open(
+            InetSocketAddress at, Protocol protocol, int room, Supplier<Ear> ears)
+            throws IOException {
         ServerSocketChannel server = ServerSocketChannel.open();
         try {
             server.bind(at);
-            TcpPort port = new TcpPort(server, protocol, ear);
+            TcpPort port = new TcpPort(server, protocol, room, ears);
             SocketReader.shared().register(server, SelectionKey.OP_ACCEPT, key -> port.accept());
             return port;
         } catch (IOException e) {
@@ -68,13 +98,20 @@ public final class TcpPort implements DevicePort {
         if (next == null) {
             return;
         }
-        if (client != null) {
+        Ear ear = ears.get();
+        if (clients.size() == room) {
+            next.write(ByteBuffer.wrap(ear.full().toArray()));
             next.close();
             return;
         }
-        client = next;
+        clients.put(next, ear);
         ear.afresh();
+        ear.open(octets -> send(next, octets));
         SocketReader.shared().register(next, SelectionKey.OP_READ, key -> read(next));
+    }
+
+    private synchronized Optional<Ear> ear(SocketChannel of) {
+        return Optional.ofNullable(clients.get(of));
     }
 
     private void read(SocketChannel from) {
@@ -88,12 +125,13 @@ public final class TcpPort implements DevicePort {
         if (size < 0) {
             gone(from);
         } else if (size > 0) {
-            ear.hear(Octets.of(Arrays.copyOf(in.array(), size)), octets -> send(from, octets));
+            Octets chunk = Octets.of(Arrays.copyOf(in.array(), size));
+            ear(from).ifPresent(e -> e.hear(chunk, octets -> send(from, octets)));
         }
     }
 
     private synchronized void send(SocketChannel to, Octets octets) {
-        if (client != to) {
+        if (!clients.containsKey(to)) {
             return;
         }
         ByteBuffer out = ByteBuffer.wrap(octets.toArray());
@@ -109,16 +147,15 @@ public final class TcpPort implements DevicePort {
 
     private synchronized void gone(SocketChannel which) {
         SocketReader.shared().close(which);
-        if (client == which) {
-            client = null;
+        Ear left = clients.remove(which);
+        if (left != null) {
+            left.gone();
         }
     }
 
     @Override
     public synchronized void close() {
         SocketReader.shared().close(server);
-        if (client != null) {
-            gone(client);
-        }
+        List.copyOf(clients.keySet()).forEach(this::gone);
     }
 }

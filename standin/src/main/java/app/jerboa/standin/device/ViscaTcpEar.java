@@ -14,7 +14,7 @@ public final class ViscaTcpEar implements TcpPort.Ear {
     private final ViscaVoice voice;
     private ViscaFramer framer = new ViscaFramer();
 
-    public ViscaTcpEar(SimulatedHead head) {
+    public ViscaTcpEar(ViscaObeys head) {
         this.voice = new ViscaVoice(head, CAMERA);
     }
 

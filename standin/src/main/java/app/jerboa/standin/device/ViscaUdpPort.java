@@ -49,13 +49,13 @@ public final class ViscaUdpPort implements DevicePort {
     /**
      * @param at port 0 takes any free one
      */
-    public static ViscaUdpPort open(InetSocketAddress at, Form form, SimulatedHead head)
+    public static ViscaUdpPort open(InetSocketAddress at, Form form, ViscaObeys head)
             throws IOException {
         return open(at, form, head, Habits.USUAL, Weather.fair());
     }
 
     public static ViscaUdpPort open(
-            InetSocketAddress at, Form form, SimulatedHead head, Habits habits, Weather weather)
+            InetSocketAddress at, Form form, ViscaObeys head, Habits habits, Weather weather)
             throws IOException {
         DatagramChannel channel = DatagramChannel.open();
         try {

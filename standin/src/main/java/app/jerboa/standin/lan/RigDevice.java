@@ -1,7 +1,10 @@
 package app.jerboa.standin.lan;
 
+import app.jerboa.core.knob.Does;
+import app.jerboa.core.knob.Verb;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Ids;
 import app.jerboa.core.profile.Profile;
@@ -10,7 +13,11 @@ import app.jerboa.core.profile.SerialLine;
 import app.jerboa.standin.Rig;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.HeadState;
+import app.jerboa.standin.device.KnobBank;
+import app.jerboa.standin.device.SimulatedBody;
 import app.jerboa.standin.device.SimulatedHead;
+import app.jerboa.standin.device.Timers;
+import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.serial.BusVoice;
 import app.jerboa.standin.serial.ChainVoice;
 import app.jerboa.standin.serial.SerialVoice;
@@ -23,6 +30,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -35,12 +43,17 @@ public final class RigDevice {
         UP
     }
 
+    /** Of every device as it comes from the box. */
+    public static final String FACTORY_PASSWORD = "factory";
+
     private final Rig.Wanted wanted;
     private final Profile profile;
     private final Optional<Head> facts;
     private final InstantSource world;
     private final Supplier<List<SimulatedLine>> lines;
     private NetworkSettings settings;
+    private KnobBank bank;
+    private String password;
     private int number;
     private int baud;
     private Optional<Instant> upAt = Optional.empty();
@@ -65,7 +78,13 @@ public final class RigDevice {
         this.world = world;
         this.lines = lines;
         this.settings = factorySettings();
+        this.bank = freshBank();
+        this.password = wanted.password().orElse(FACTORY_PASSWORD);
         onLead(wanted.number(), wanted.baud());
+    }
+
+    private KnobBank freshBank() {
+        return new KnobBank(profile, id().hashCode());
     }
 
     private NetworkSettings factorySettings() {
@@ -90,6 +109,17 @@ public final class RigDevice {
             voice = Optional.empty();
         }
         baud = atBaud == 0 ? profile.serial().map(SerialLine::baud).orElse(0) : atBaud;
+    }
+
+    /** The password that was set at it; it holds from its next restart on, where it is up. */
+    public synchronized void keyed(Optional<String> set) {
+        String next = set.orElse(FACTORY_PASSWORD);
+        if (!next.equals(password)) {
+            password = next;
+            if (answering) {
+                fallSilent();
+            }
+        }
     }
 
     public synchronized int baud() {
@@ -130,9 +160,11 @@ public final class RigDevice {
     }
 
     /** Takes up what a saved state says, without booting again. */
-    public synchronized void restore(NetworkSettings saved, Optional<Instant> savedUpAt) {
+    public synchronized void restore(
+            NetworkSettings saved, Optional<Instant> savedUpAt, Map<String, Integer> savedKnobs) {
         settings = saved;
         upAt = savedUpAt;
+        bank.restore(savedKnobs);
     }
 
     public synchronized void plug() {
@@ -154,6 +186,7 @@ public final class RigDevice {
 
     public synchronized void reset() {
         settings = factorySettings();
+        bank = freshBank();
         if (upAt.isPresent()) {
             restart();
         }
@@ -214,12 +247,45 @@ public final class RigDevice {
             return;
         }
         try {
-            head = facts.map(f -> new SimulatedHead(f, world, InstantSource.system()));
-            ports = DevicePorts.open(profile, head, lines, InetAddress.getLoopbackAddress());
+            head = facts.map(f -> new SimulatedHead(f, bank, world, InstantSource.system()));
+            bank.onVerb(this::told);
+            ports =
+                    DevicePorts.open(
+                            name(),
+                            obeys(),
+                            bank,
+                            password,
+                            lines,
+                            InetAddress.getLoopbackAddress());
             answering = true;
         } catch (IOException e) {
             throw new UncheckedIOException("no loopback port free for " + name(), e);
         }
+    }
+
+    /** A head, or a camera that stands on somebody's shoulder. */
+    private Optional<ViscaObeys> obeys() {
+        return profile.kind() == DeviceKind.CAMERA && head.isEmpty()
+                ? Optional.of(new SimulatedBody(bank))
+                : head.map(h -> h);
+    }
+
+    /** Later, since it was asked by a port that a restart closes. */
+    private void told(Verb verb) {
+        if (verb.does() == Does.RESTARTS) {
+            Timers.SHARED.execute(this::restartIfPlugged);
+        }
+    }
+
+    private synchronized void restartIfPlugged() {
+        if (upAt.isPresent()) {
+            restart();
+        }
+    }
+
+    /** What its knobs stand at; none for one without knobs. */
+    public synchronized Map<String, Integer> knobs() {
+        return bank.all();
     }
 
     /** Seconds of the world's time until it answers; 0 when it does or is off. */

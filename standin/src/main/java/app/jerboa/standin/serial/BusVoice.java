@@ -118,6 +118,11 @@ public final class BusVoice implements SerialVoice {
         public Void position(DMessage.Position it) {
             return null;
         }
+
+        @Override
+        public Void other(DMessage.Other it) {
+            return null;
+        }
     }
 
     @Override

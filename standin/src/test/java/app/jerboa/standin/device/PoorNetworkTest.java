@@ -63,7 +63,11 @@ class PoorNetworkTest {
     }
 
     private static SimulatedHead head() {
-        return new SimulatedHead(FACTS, InstantSource.system(), InstantSource.system());
+        return new SimulatedHead(
+                FACTS,
+                new KnobBank(ShippedProfiles.read("ceiling-ptz").orElseThrow(), 1),
+                InstantSource.system(),
+                InstantSource.system());
     }
 
     private static InetSocketAddress loopback(int port) {

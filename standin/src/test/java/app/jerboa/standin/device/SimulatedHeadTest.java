@@ -1,12 +1,12 @@
 package app.jerboa.standin.device;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.standin.ShippedProfiles;
 import app.jerboa.wire.octets.Octets;
-import app.jerboa.wire.visca.ViscaRequest;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,16 +19,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SimulatedHeadTest {
     private static final Instant START = Instant.parse("2026-11-28T10:00:00Z");
 
-    private final Head facts =
-            ShippedProfiles.read("ceiling-ptz").flatMap(Profile::head).orElseThrow();
+    private static final Profile PROFILE = ShippedProfiles.read("ceiling-ptz").orElseThrow();
+    private final Head facts = PROFILE.head().orElseThrow();
+    private final KnobBank bank = new KnobBank(PROFILE, 1);
     private Instant now = START;
     private final List<String> heard = new ArrayList<>();
-    private final SimulatedHead head = new SimulatedHead(facts, () -> now, () -> now);
+    private final SimulatedHead head = new SimulatedHead(facts, bank, () -> now, () -> now);
 
     private List<String> say(String hex) {
-        ViscaRequest request =
-                ViscaRequest.decode(Octets.ofHex(hex)).toOptional().orElseThrow().request();
-        head.handle(request, r -> heard.add(r.encode(1).toString()));
+        new ViscaVoice(head, 1).hear(Octets.ofHex(hex), r -> heard.add(r.toString()));
         return taken();
     }
 
@@ -49,16 +48,18 @@ class SimulatedHeadTest {
     @CsvSource({
         "81 01 04 35 05 FF, 81 09 04 35 FF, 90 50 05 FF",
         "81 01 04 39 03 FF, 81 09 04 39 FF, 90 50 03 FF",
-        "81 01 04 43 00 00 0A 05 FF, 81 09 04 43 FF, 90 50 00 00 0A 05 FF",
-        "81 01 04 03 02 FF, 81 09 04 43 FF, 90 50 00 00 08 01 FF",
-        "81 01 04 04 03 FF, 81 09 04 44 FF, 90 50 00 00 07 0F FF",
-        "81 01 04 4C 00 00 00 07 FF, 81 09 04 4C FF, 90 50 00 00 00 07 FF",
-        "81 01 04 08 02 FF, 81 09 04 48 FF, 90 50 01 04 00 00 FF",
+        "81 01 04 35 05 FF; 81 01 04 43 00 00 0A 05 FF, 81 09 04 43 FF, 90 50 00 00 0A 05 FF",
+        "81 01 04 35 05 FF; 81 01 04 03 02 FF, 81 09 04 43 FF, 90 50 00 00 08 01 FF",
+        "81 01 04 35 05 FF; 81 01 04 04 03 FF, 81 09 04 44 FF, 90 50 00 00 07 0F FF",
+        "81 01 04 39 03 FF; 81 01 04 4C 00 00 00 07 FF, 81 09 04 4C FF, 90 50 00 00 00 07 FF",
+        "81 01 7E 05 10 06 FF, 81 09 7E 05 10 FF, 90 50 06 FF",
         "81 01 7E 01 0A 00 02 FF, 81 09 7E 01 0A FF, 90 50 02 FF",
         "81 01 06 06 02 FF, 81 09 06 06 FF, 90 50 02 FF"
     })
     void whatIsSetIsReadBack(String set, String ask, String answer) {
-        assertThat(say(set)).containsExactly("90 41 FF", "90 51 FF");
+        for (String one : set.split("; ", -1)) {
+            assertThat(say(one)).containsExactly("90 41 FF", "90 51 FF");
+        }
         assertThat(say(ask)).containsExactly(answer);
     }
 
@@ -91,6 +92,7 @@ class SimulatedHeadTest {
         say("81 01 06 04 FF");
         pass(0.01);
         assertThat(say("81 21 FF")).containsExactly("90 61 04 FF");
+        pass(1);
         double there = head.state().pan();
         pass(5);
         assertThat(head.state().pan()).isEqualTo(there);
@@ -109,12 +111,56 @@ class SimulatedHeadTest {
 
     @ParameterizedTest
     @CsvSource({
-        "81 01 06 07 00 01 00 00 00 00 00 00 00 00 FF, 90 60 41 FF",
         "81 01 06 01 05 FF, 90 60 41 FF",
+        "81 01 04 43 00 00 0A 05 FF, 90 60 41 FF",
+        "81 01 04 08 02 FF, 90 60 41 FF",
+        "81 01 7E 05 10 0F FF, 90 60 02 FF",
         "88 30 01 FF, 90 60 02 FF"
     })
     void whatItCannotDoItRefuses(String hex, String answer) {
         assertThat(say(hex)).containsExactly(answer);
+    }
+
+    /** A motor that runs until it is told to stop, and one that goes to a place. */
+    @Test
+    void theFocusRunsAndArrives() {
+        say("81 01 04 38 03 FF");
+        say("81 01 04 08 27 FF");
+        pass(0.5);
+        say("81 01 04 08 00 FF");
+        pass(0);
+        int there = bank.value("focus").orElseThrow();
+        assertThat(there).isBetween(0x2000, 0xA000);
+        pass(5);
+        assertThat(bank.value("focus")).hasValue(there);
+        assertThat(say("81 01 04 48 05 00 00 00 FF")).containsExactly("90 42 FF");
+        assertThat(pass(5)).containsExactly("90 52 FF");
+        assertThat(say("81 09 04 48 FF")).containsExactly("90 50 05 00 00 00 FF");
+    }
+
+    @Test
+    void itGoesNoFurtherThanItsLimits() {
+        say("81 01 06 07 00 01 00 00 09 00 00 00 04 08 FF");
+        say("81 01 06 01 18 14 02 01 FF");
+        pass(20);
+        assertThat(head.state().pan()).isEqualTo(0x90 / facts.countsPerDegree());
+        assertThat(head.state().tilt()).isEqualTo(0x48 / facts.countsPerDegree());
+        say("81 01 06 07 01 01 07 0F 0F 0F 07 0F 0F 0F FF");
+        pass(20);
+        assertThat(head.state().pan()).isEqualTo(facts.panRightDegrees());
+    }
+
+    /** It gathers speed and loses it: v x v / 2a beyond where it was let go. */
+    @Test
+    void itCoastsAsFarAsItsAccelerationSays() {
+        say("81 01 06 01 18 14 02 03 FF");
+        pass(1);
+        double released = head.state().pan();
+        say("81 01 06 01 18 14 03 03 FF");
+        pass(3);
+        double v = facts.pan().fastest();
+        double way = v * v / 2 / facts.acceleration().orElseThrow();
+        assertThat(head.state().pan() - released).isCloseTo(way, within(0.3));
     }
 
     /** Whatever comes, it stays within its end stops, and every acknowledged move ends once. */

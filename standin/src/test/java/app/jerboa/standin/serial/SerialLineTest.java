@@ -9,6 +9,7 @@ import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.serial.SerialTiming;
 import app.jerboa.standin.ShippedProfiles;
+import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.device.Timers;
@@ -78,7 +79,11 @@ class SerialLineTest {
 
     private SimulatedHead fresh(Head facts) {
         SimulatedHead head =
-                new SimulatedHead(facts, InstantSource.system(), InstantSource.system());
+                new SimulatedHead(
+                        facts,
+                        new KnobBank(ShippedProfiles.read("ceiling-ptz").orElseThrow(), 1),
+                        InstantSource.system(),
+                        InstantSource.system());
         heads.add(head);
         return head;
     }

@@ -119,6 +119,11 @@ public enum DForm {
         public int[] position(DMessage.Position it) {
             return new int[] {0, it.axis().answer(), it.value() >> 8, it.value() & 0xFF};
         }
+
+        @Override
+        public int[] other(DMessage.Other it) {
+            return new int[] {it.c1(), it.c2(), it.d1(), it.d2()};
+        }
     }
 
     /** One whole frame of this form. */

@@ -21,6 +21,8 @@ public sealed interface DMessage {
         R ask(Ask it);
 
         R position(Position it);
+
+        R other(Other it);
     }
 
     /**
@@ -120,6 +122,14 @@ public sealed interface DMessage {
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.position(this);
+        }
+    }
+
+    /** Four octets that a profile states, for a function that is none of the above; never read. */
+    record Other(int c1, int c2, int d1, int d2) implements DMessage {
+        @Override
+        public <R> R match(Cases<R> cases) {
+            return cases.other(this);
         }
     }
 }

@@ -48,6 +48,17 @@ public final class DWords {
                                     name(it.axis()),
                                     it.value() / 100.0);
                 }
+
+                @Override
+                public String other(DMessage.Other it) {
+                    return String.format(
+                            Locale.ROOT,
+                            "function %02X %02X %02X %02X",
+                            it.c1(),
+                            it.c2(),
+                            it.d1(),
+                            it.d2());
+                }
             };
 
     private DWords() {}

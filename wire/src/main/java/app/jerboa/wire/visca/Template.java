@@ -38,6 +38,13 @@ final class Template {
         return Character.digit(c, 16) < 0;
     }
 
+    /** That is the inquiry of what this sets: 09 for 01, then the same category and function. */
+    boolean asksSame(Template inquiry) {
+        return nibbles.startsWith("01")
+                && inquiry.nibbles.startsWith("09")
+                && nibbles.startsWith(inquiry.nibbles.substring(2), 2);
+    }
+
     int size() {
         return nibbles.length() / 2;
     }

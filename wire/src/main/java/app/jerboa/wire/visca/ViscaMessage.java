@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -197,6 +198,45 @@ public enum ViscaMessage {
     /** The shape of the answer; {@link Answer#NONE} for a command. */
     public Answer answer() {
         return answer;
+    }
+
+    /** The message of this name as profiles write it: {@code RED_GAIN} is {@code red-gain}. */
+    public static Optional<ViscaMessage> named(String name) {
+        return Arrays.stream(values()).filter(m -> m.written().equals(name)).findFirst();
+    }
+
+    /** As profiles write it. */
+    public String written() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /**
+     * The inquiry that asks for what this command sets: the same category and function, asked with
+     * 09 instead of set with 01.
+     */
+    public Optional<ViscaMessage> question() {
+        return Arrays.stream(values())
+                .filter(m -> m.answer != Answer.NONE && template.asksSame(m.template))
+                .findFirst();
+    }
+
+    /**
+     * Its one value can be this.
+     *
+     * @return false also for a message without exactly one value
+     */
+    public boolean takes(int value) {
+        return places.size() == 1 && places.get(0).takes(value);
+    }
+
+    /** Octets of the payload that answers it; 0 for a command. */
+    public int answerOctets() {
+        return answer.size();
+    }
+
+    /** A command without a value. */
+    public boolean takesNothing() {
+        return places.isEmpty() && answer == Answer.NONE;
     }
 
     /** How many values it takes. */

@@ -3,6 +3,7 @@ package app.jerboa.wire.visca;
 import app.jerboa.wire.octets.Decoded;
 import app.jerboa.wire.octets.Octets;
 import java.util.List;
+import java.util.OptionalInt;
 
 /** What a controller sends to a camera: commands that change something, and inquiries. */
 public sealed interface ViscaRequest {
@@ -245,11 +246,16 @@ public sealed interface ViscaRequest {
     }
 
     /**
-     * Octets that a person typed.
+     * Octets that a person typed, or that a profile states.
      *
      * @param body between the address and the end mark, 1 to 14 octets without an end mark
+     * @param answerOctets of the payload of its answer; empty where any answer will do
      */
-    record Raw(Octets body) implements ViscaRequest {
+    record Raw(Octets body, OptionalInt answerOctets) implements ViscaRequest {
+        public Raw(Octets body) {
+            this(body, OptionalInt.empty());
+        }
+
         public Raw {
             if (body.size() < 1 || body.size() > ViscaFramer.LONGEST - 2) {
                 throw new IllegalArgumentException(
@@ -259,7 +265,7 @@ public sealed interface ViscaRequest {
 
         @Override
         public boolean answeredBy(ViscaReply.Answer answer) {
-            return true;
+            return answerOctets.isEmpty() || answerOctets.getAsInt() == answer.payload().size();
         }
 
         @Override

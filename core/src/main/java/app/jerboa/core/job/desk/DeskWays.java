@@ -56,9 +56,13 @@ public final class DeskWays {
     }
 
     public DeskWay to(Device camera) {
-        if (camera.profile().head().isEmpty()) {
-            return DeskWay.None.because(DeskWay.Why.NO_HEAD);
-        }
+        return camera.profile().head().isEmpty()
+                ? DeskWay.None.because(DeskWay.Why.NO_HEAD)
+                : told(camera);
+    }
+
+    /** To a camera that is told something, whether it has a head or not. */
+    public DeskWay told(Device camera) {
         Optional<DeskWay> straight = overNetwork(camera);
         if (straight.isPresent()) {
             return straight.get();

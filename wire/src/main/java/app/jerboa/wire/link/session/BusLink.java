@@ -12,6 +12,7 @@ import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ZoomPosition;
 import java.time.InstantSource;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ScheduledExecutorService;
 
@@ -186,6 +187,20 @@ public final class BusLink implements HeadLink {
                         () ->
                                 CompletableFuture.failedFuture(
                                         new NoAnswer("it is no frame of the D protocol")));
+    }
+
+    @Override
+    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets) {
+        DMessage message =
+                form.decode(frame)
+                        .toOptional()
+                        .map(DForm.Addressed::message)
+                        .orElseGet(() -> other(frame.slice(2, 6)));
+        return session.start(message, false).reply.thenApply(done -> Octets.of());
+    }
+
+    private static DMessage other(Octets c) {
+        return new DMessage.Other(c.at(0), c.at(1), c.at(2), c.at(3));
     }
 
     @Override

@@ -5,6 +5,7 @@ import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ZoomPosition;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
 
 /**
@@ -69,6 +70,15 @@ public interface HeadLink extends AutoCloseable {
      * @return what it answered, in words
      */
     CompletableFuture<String> say(Octets frame);
+
+    /**
+     * Sends a whole frame of a profile to this head, whatever number stands in it.
+     *
+     * @param answerOctets of the payload that answers it; empty for what is only obeyed
+     * @return that payload, empty for what is only obeyed; fails with {@link NoAnswer} in words
+     *     when the head refuses or is silent
+     */
+    CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets);
 
     Health health();
 

@@ -15,6 +15,7 @@ import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.function.Function;
@@ -127,6 +128,23 @@ public final class ViscaLink implements HeadLink {
                                 r instanceof ViscaReply.Answer answer
                                         ? ViscaWords.of(typed, answer).orElse(ViscaWords.of(r))
                                         : ViscaWords.of(r));
+    }
+
+    @Override
+    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets) {
+        Octets body = frame.slice(1, frame.size() - 1);
+        return session.start(new ViscaRequest.Raw(body, answerOctets), false)
+                .reply
+                .thenApply(r -> told(r, answerOctets.isPresent()));
+    }
+
+    private static Octets told(ViscaReply reply, boolean asked) {
+        if (reply instanceof ViscaReply.Answer answer) {
+            return answer.payload();
+        } else if (reply instanceof ViscaReply.Refused || asked) {
+            throw new NoAnswer(ViscaWords.of(reply));
+        }
+        return Octets.of();
     }
 
     @Override

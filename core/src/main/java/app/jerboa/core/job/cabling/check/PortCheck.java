@@ -11,7 +11,7 @@ import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.Refusal;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.DeviceSocket;
-import app.jerboa.core.profile.Kebab;
+import app.jerboa.core.value.Kebab;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

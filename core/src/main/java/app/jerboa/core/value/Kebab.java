@@ -1,4 +1,4 @@
-package app.jerboa.core.profile;
+package app.jerboa.core.value;
 
 import java.util.Locale;
 

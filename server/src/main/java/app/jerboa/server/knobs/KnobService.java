@@ -1,0 +1,331 @@
+package app.jerboa.server.knobs;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.OwnProfile;
+import app.jerboa.core.knob.Does;
+import app.jerboa.core.knob.Knob;
+import app.jerboa.core.knob.OnlyWhen;
+import app.jerboa.core.knob.Saying;
+import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.knob.Verb;
+import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.knobs.KnobBodies.DeviceReadings;
+import app.jerboa.server.knobs.KnobBodies.KnobBody;
+import app.jerboa.server.knobs.KnobBodies.KnobChoice;
+import app.jerboa.server.knobs.KnobBodies.KnobCondition;
+import app.jerboa.server.knobs.KnobBodies.ReadingBody;
+import app.jerboa.server.knobs.KnobBodies.SayBody;
+import app.jerboa.server.knobs.KnobBodies.SayView;
+import app.jerboa.server.knobs.KnobBodies.Told;
+import app.jerboa.server.knobs.KnobBodies.ToldView;
+import app.jerboa.server.knobs.KnobBodies.TurnBody;
+import app.jerboa.server.knobs.KnobBodies.VerbBody;
+import app.jerboa.server.knobs.KnobBodies.VerbTold;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
+import jakarta.annotation.PreDestroy;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** What people do with knobs and verbs: by the profile's rules, and asked for where it is grave. */
+@Service
+class KnobService {
+    private static final int MOST_DEVICES = 128;
+    private static final int AT_ONCE = 8;
+    private static final int MOST_WAITING = 512;
+
+    private final Teller teller;
+    private final TellingLinks links;
+    private final ApprovalMapper approvals;
+    private final PinMapper pins;
+    private final Logbook log;
+
+    /** Devices are waited for on these, so that a silent one keeps nobody else. */
+    private final ExecutorService readers =
+            new ThreadPoolExecutor(
+                    AT_ONCE, AT_ONCE, 1, TimeUnit.MINUTES, new LinkedBlockingQueue<>(MOST_WAITING));
+
+    KnobService(
+            Teller teller,
+            TellingLinks links,
+            ApprovalMapper approvals,
+            PinMapper pins,
+            Logbook log) {
+        this.teller = teller;
+        this.links = links;
+        this.approvals = approvals;
+        this.pins = pins;
+        this.log = log;
+    }
+
+    @PreDestroy
+    void close() {
+        readers.shutdownNow();
+    }
+
+    List<ToldView> all(Jobs.Stored stored) {
+        return stored.job().devices().stream()
+                .filter(d -> d.profile().kind() == DeviceKind.CAMERA)
+                .filter(d -> !d.profile().knobs().isEmpty() || !d.profile().verbs().isEmpty())
+                .map(d -> view(stored, d))
+                .toList();
+    }
+
+    private ToldView view(Jobs.Stored stored, Device d) {
+        Set<Tongue> tongues = Teller.tongues(stored, d);
+        return new ToldView(
+                d.id().value(),
+                d.name(),
+                d.profile().knobs().stream().map(k -> knob(k, tongues)).toList(),
+                d.profile().verbs().stream().map(v -> verb(stored, d, v, tongues)).toList(),
+                d.profile().paintNeeds());
+    }
+
+    private static String in(List<Saying> said, Set<Tongue> tongues) {
+        return Teller.said(said, tongues).map(s -> SentWords.tongue(s.in())).orElse("");
+    }
+
+    private static KnobBody knob(Knob k, Set<Tongue> tongues) {
+        return new KnobBody(
+                k.name(),
+                k.use().toString(),
+                k.least(),
+                k.most(),
+                k.neutral(),
+                k.unit(),
+                k.effect(),
+                k.readable(),
+                k.doing().toString(),
+                k.choices().stream().map(c -> new KnobChoice(c.name(), c.value())).toList(),
+                conditions(k.only()),
+                in(k.said(), tongues));
+    }
+
+    private static List<KnobCondition> conditions(List<OnlyWhen> only) {
+        return only.stream().map(o -> new KnobCondition(o.knob(), o.in())).toList();
+    }
+
+    private VerbBody verb(Jobs.Stored stored, Device d, Verb v, Set<Tongue> tongues) {
+        Optional<Saying> said = Teller.said(v.said(), tongues);
+        boolean approved =
+                said.map(s -> approved(stored, d, v.name(), v.does(), SentWords.telling(s)))
+                        .orElse(false);
+        return new VerbBody(
+                v.name(),
+                v.does().toString(),
+                v.does().grave(),
+                approved,
+                conditions(v.only()),
+                in(v.said(), tongues));
+    }
+
+    /** Needed for what is grave in a profile of the job's own: that came from outside. */
+    private boolean approved(Jobs.Stored stored, Device d, String what, Does does, String sent) {
+        return !does.grave()
+                || own(stored, d).isEmpty()
+                || approvals.approved(stored.id(), d.profile().id(), what, sent);
+    }
+
+    private static Optional<OwnProfile> own(Jobs.Stored stored, Device d) {
+        return stored.job().profiles().stream()
+                .filter(p -> p.profile().id().equals(d.profile().id()))
+                .findFirst();
+    }
+
+    List<DeviceReadings> read(Jobs.Stored stored, List<Long> devices) {
+        if (devices.size() > MOST_DEVICES) {
+            throw bad("devices", "At most " + MOST_DEVICES + " cameras are asked at once.");
+        }
+        try {
+            List<CompletableFuture<DeviceReadings>> asked =
+                    devices.stream()
+                            .distinct()
+                            .map(stored::need)
+                            .map(
+                                    d ->
+                                            CompletableFuture.supplyAsync(
+                                                    () -> readings(stored, d), readers))
+                            .toList();
+            return asked.stream().map(CompletableFuture::join).toList();
+        } catch (RejectedExecutionException e) {
+            throw new Problem(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "too-many",
+                    "Too many cameras are being asked just now. Try again in a moment.");
+        }
+    }
+
+    private DeviceReadings readings(Jobs.Stored stored, Device d) {
+        Map<String, ReadingBody> all = new LinkedHashMap<>();
+        teller.read(stored, d, d.profile().knobs()).forEach((k, r) -> all.put(k, body(r)));
+        boolean none = !all.isEmpty() && all.values().stream().allMatch(r -> r.value().isEmpty());
+        String trouble = none ? all.values().iterator().next().trouble() : "";
+        return new DeviceReadings(d.id().value(), all, trouble);
+    }
+
+    private static ReadingBody body(Teller.Reading r) {
+        OptionalInt value = r.value().map(OptionalInt::of).orElse(OptionalInt.empty());
+        return new ReadingBody(value, r.trouble());
+    }
+
+    ReadingBody turn(Jobs.Stored stored, Device d, TurnBody body, Person by) {
+        Knob knob = knob(d, body.knob());
+        insistOn(knob, body.value());
+        Set<Tongue> tongues = Teller.tongues(stored, d);
+        Optional<Saying> said = Teller.said(knob.said(), tongues);
+        String sent = said.map(s -> SentWords.turning(knob, s, body.value())).orElse("");
+        insistThatItMay(stored, d, knob.name(), knob.doing(), sent, body.confirmed());
+        try {
+            Teller.Reading reading = teller.turn(stored, d, knob, body.value(), by);
+            if (knob.doing().grave()) {
+                String words =
+                        knob.name() + " of " + d.name() + ": " + knob.valueWords(body.value());
+                log.event(stored.id(), words, List.of(d.id().value()), by);
+            }
+            return body(reading);
+        } catch (NotTold e) {
+            throw told(e);
+        }
+    }
+
+    private static void insistOn(Knob knob, int value) {
+        if (!knob.takes(value)) {
+            throw bad(
+                    "value",
+                    knob.choices().isEmpty()
+                            ? knob.name()
+                                    + " runs from "
+                                    + knob.least()
+                                    + " to "
+                                    + knob.most()
+                                    + "."
+                            : knob.name() + " has no such choice.");
+        }
+    }
+
+    Told tell(Jobs.Stored stored, Device d, VerbTold body, Person by) {
+        Verb verb = d.profile().verb(body.verb()).orElseThrow(() -> Problem.notFound("verb"));
+        Set<Tongue> tongues = Teller.tongues(stored, d);
+        String sent = Teller.said(verb.said(), tongues).map(SentWords::telling).orElse("");
+        if (verb.does() == Does.MOVES) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "not-from-here",
+                    Words.say("frame.moves") + " It was not sent.");
+        }
+        insistThatItMay(stored, d, verb.name(), verb.does(), sent, body.confirmed());
+        try {
+            teller.tell(stored, d, verb, by);
+        } catch (NotTold e) {
+            throw told(e);
+        }
+        String words = Words.say("told.done", Map.of("device", d.name(), "what", verb.name()));
+        if (verb.does().grave()) {
+            log.event(stored.id(), words, List.of(d.id().value()), by);
+        }
+        return new Told(words);
+    }
+
+    private void insistThatItMay(
+            Jobs.Stored stored, Device d, String what, Does does, String sent, boolean confirmed) {
+        if (!approved(stored, d, what, does, sent)) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "not-approved",
+                    Words.say("told.not-approved", Map.of("device", d.name(), "what", what)),
+                    Map.of("sent", sent));
+        }
+        if (does.grave() && !confirmed) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "confirm",
+                    Words.say("told.confirm." + does, Map.of("device", d.name(), "what", what)),
+                    Map.of("sent", sent));
+        }
+    }
+
+    SayView preview(Jobs.Stored stored, Device d, SayBody body) {
+        Set<Tongue> tongues = Teller.tongues(stored, d);
+        Optional<Verb> verb = d.profile().verb(body.name());
+        List<Saying> all = verb.map(Verb::said).orElseGet(() -> knob(d, body.name()).said());
+        Saying said =
+                Teller.said(all, tongues)
+                        .orElseThrow(
+                                () ->
+                                        new Problem(
+                                                HttpStatus.CONFLICT,
+                                                "no-way",
+                                                Words.say(
+                                                        "told.no-way",
+                                                        Map.of("device", d.name()))));
+        Does does = verb.map(Verb::does).orElseGet(() -> knob(d, body.name()).doing());
+        String sent = verb.isPresent() ? SentWords.telling(said) : turning(d, said, body);
+        return new SayView(
+                SentWords.tongue(said.in()),
+                sent,
+                does.toString(),
+                does.grave(),
+                approved(stored, d, body.name(), does, sent));
+    }
+
+    private static String turning(Device d, Saying said, SayBody body) {
+        Knob knob = knob(d, body.name());
+        int value =
+                body.value()
+                        .orElseThrow(() -> bad("value", "A knob needs a value to be turned to."));
+        insistOn(knob, value);
+        return SentWords.turning(knob, said, value);
+    }
+
+    SayView approve(Jobs.Stored stored, Device d, SayBody body, Author by) {
+        SayView view = preview(stored, d, body);
+        approvals.approve(stored.id(), d.profile().id(), body.name(), view.sent(), by.id());
+        String words =
+                "Approved for devices of the profile "
+                        + d.profile().name()
+                        + ": "
+                        + body.name()
+                        + ", sent as "
+                        + view.sent();
+        log.event(stored.id(), words, List.of(d.id().value()), by);
+        return preview(stored, d, body);
+    }
+
+    Told forgetCertificate(Jobs.Stored stored, Device d, Author by) {
+        if (pins.forget(stored.id(), d.id().value()) == 0) {
+            throw Problem.notFound("kept certificate");
+        }
+        links.forget(stored.id(), d.id().value());
+        String words = Words.say("told.certificate-forgotten", Map.of("device", d.name()));
+        log.event(stored.id(), words, List.of(d.id().value()), by);
+        return new Told(words);
+    }
+
+    private static Knob knob(Device d, String name) {
+        return d.profile().knob(name).orElseThrow(() -> Problem.notFound("knob"));
+    }
+
+    private static Problem told(NotTold e) {
+        return new Problem(HttpStatus.CONFLICT, e.code(), e.getMessage());
+    }
+
+    private static Problem bad(String field, String sentence) {
+        return new Problem(HttpStatus.BAD_REQUEST, "bad-value", sentence, Map.of("field", field));
+    }
+}

@@ -1,0 +1,17 @@
+package app.jerboa.server.knobs;
+
+/** A device refused, or could not be told; the message is one sentence for a person. */
+final class NotTold extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    private final String code;
+
+    NotTold(String code, String sentence) {
+        super(sentence);
+        this.code = code;
+    }
+
+    String code() {
+        return code;
+    }
+}

@@ -1,0 +1,203 @@
+package app.jerboa.server.knobs;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.job.desk.DeskWays;
+import app.jerboa.core.knob.Knob;
+import app.jerboa.core.knob.Saying;
+import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.knob.Verb;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.server.desk.BorrowedLinks;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
+import app.jerboa.wire.link.session.HeadLink;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+
+/** Turns, asks and tells a device in the first language of each knob that there is a way for. */
+@Service
+class Teller {
+    private final BorrowedLinks borrowed;
+    private final TellingLinks links;
+
+    Teller(BorrowedLinks borrowed, TellingLinks links) {
+        this.borrowed = borrowed;
+        this.links = links;
+    }
+
+    /**
+     * What one knob stands at, or why that is not known.
+     *
+     * @param value empty when it could not be read
+     * @param trouble one sentence; empty when it was read
+     */
+    record Reading(Optional<Integer> value, String trouble) {
+        static Reading of(int value) {
+            return new Reading(Optional.of(value), "");
+        }
+
+        static Reading not(String trouble) {
+            return new Reading(Optional.empty(), trouble);
+        }
+    }
+
+    /** The languages that this device of the job can be told in, by the way there is to it. */
+    static Set<Tongue> tongues(Jobs.Stored stored, Device device) {
+        Set<Tongue> all = EnumSet.noneOf(Tongue.class);
+        DeskWay way = DeskWays.of(stored.job()).told(device);
+        boolean bus =
+                way instanceof DeskWay.OverLine line && line.protocol() == Protocol.D_PROTOCOL;
+        if (!(way instanceof DeskWay.None)) {
+            all.add(bus ? Tongue.D_PROTOCOL : Tongue.VISCA);
+        }
+        boolean addressed = device.address().isPresent();
+        if (addressed && device.profile().web().isPresent()) {
+            all.add(Tongue.HTTP);
+        }
+        if (addressed
+                && (device.profile().port(Protocol.PANEL_LINK).isPresent()
+                        || device.profile().port(Protocol.PANEL_SERVER).isPresent())) {
+            all.add(Tongue.PANEL_LINK);
+        }
+        return all;
+    }
+
+    /** How it is said here; empty when there is no way for any of its languages. */
+    static Optional<Saying> said(List<Saying> said, Set<Tongue> tongues) {
+        return said.stream().filter(s -> tongues.contains(s.in())).findFirst();
+    }
+
+    private static Saying need(List<Saying> said, Jobs.Stored stored, Device device) {
+        return said(said, tongues(stored, device))
+                .orElseThrow(
+                        () ->
+                                new NotTold(
+                                        "no-way",
+                                        Words.say("told.no-way", Map.of("device", device.name()))));
+    }
+
+    /** Turns a knob, and reads it back where it can be read. */
+    Reading turn(Jobs.Stored stored, Device device, Knob knob, int value, Person by) {
+        Saying said = need(knob.said(), stored, device);
+        Function<Mouth, Reading> turned =
+                mouth -> {
+                    mouth.turn(knob, said, value);
+                    return knob.readable() ? Reading.of(mouth.ask(knob, said)) : Reading.of(value);
+                };
+        return telling(stored, device, said.in(), by, turned);
+    }
+
+    void tell(Jobs.Stored stored, Device device, Verb verb, Person by) {
+        Saying said = need(verb.said(), stored, device);
+        telling(
+                stored,
+                device,
+                said.in(),
+                by,
+                mouth -> {
+                    mouth.tell(verb, said);
+                    return null;
+                });
+    }
+
+    private <T> T telling(
+            Jobs.Stored stored, Device device, Tongue in, Person by, Function<Mouth, T> does) {
+        return switch (in) {
+            case VISCA, D_PROTOCOL ->
+                    borrowed.with(stored, device, by, link -> does.apply(visca(link, device)));
+            case HTTP -> borrowed.held(stored, device, by, () -> does.apply(http(stored, device)));
+            case PANEL_LINK ->
+                    borrowed.held(stored, device, by, () -> does.apply(panel(stored, device)));
+        };
+    }
+
+    private static Mouth visca(HeadLink link, Device device) {
+        return new ViscaMouth(link, device.name());
+    }
+
+    private Mouth http(Jobs.Stored stored, Device device) {
+        return new HttpMouth(links.http(stored, device), device.name());
+    }
+
+    private Mouth panel(Jobs.Stored stored, Device device) {
+        return new PanelMouth(links.panel(stored, device), device.name());
+    }
+
+    /**
+     * Asks for these knobs, one after the other. A device that is silent is not asked again for the
+     * rest.
+     */
+    Map<String, Reading> read(Jobs.Stored stored, Device device, List<Knob> knobs) {
+        Set<Tongue> tongues = tongues(stored, device);
+        Map<String, Reading> all = new LinkedHashMap<>();
+        for (Tongue tongue : Tongue.values()) {
+            List<Knob> said =
+                    knobs.stream()
+                            .filter(Knob::readable)
+                            .filter(
+                                    k ->
+                                            said(k.said(), tongues)
+                                                    .filter(s -> s.in() == tongue)
+                                                    .isPresent())
+                            .toList();
+            if (!said.isEmpty()) {
+                read(stored, device, tongue, said, all);
+            }
+        }
+        return all;
+    }
+
+    private void read(
+            Jobs.Stored stored,
+            Device device,
+            Tongue tongue,
+            List<Knob> knobs,
+            Map<String, Reading> into) {
+        try {
+            asking(
+                    stored,
+                    device,
+                    tongue,
+                    mouth -> {
+                        readAll(mouth, tongue, knobs, into);
+                        return null;
+                    });
+        } catch (Problem | NotTold e) {
+            knobs.forEach(k -> into.putIfAbsent(k.name(), Reading.not(e.getMessage())));
+        }
+    }
+
+    private static void readAll(
+            Mouth mouth, Tongue tongue, List<Knob> knobs, Map<String, Reading> into) {
+        for (Knob k : knobs) {
+            Saying said = k.said().stream().filter(s -> s.in() == tongue).findFirst().orElseThrow();
+            try {
+                into.put(k.name(), Reading.of(mouth.ask(k, said)));
+            } catch (NotTold e) {
+                if (e.code().equals("refused") || e.code().equals("not-understood")) {
+                    into.put(k.name(), Reading.not(e.getMessage()));
+                } else {
+                    throw e;
+                }
+            }
+        }
+    }
+
+    private void asking(Jobs.Stored stored, Device device, Tongue in, Function<Mouth, Void> asked) {
+        switch (in) {
+            case VISCA, D_PROTOCOL ->
+                    borrowed.asking(stored, device, link -> asked.apply(visca(link, device)));
+            case HTTP -> asked.apply(http(stored, device));
+            case PANEL_LINK -> asked.apply(panel(stored, device));
+        }
+    }
+}

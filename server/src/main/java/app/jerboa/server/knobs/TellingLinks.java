@@ -1,0 +1,257 @@
+package app.jerboa.server.knobs;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.SignIn;
+import app.jerboa.core.profile.WebControl;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.secrets.DeviceAccounts;
+import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Contacts;
+import app.jerboa.server.world.WireLogs;
+import app.jerboa.wire.http.HttpMessage;
+import app.jerboa.wire.http.Values;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.http.DeviceHttp;
+import app.jerboa.wire.link.net.TcpStream;
+import app.jerboa.wire.link.panel.PanelLink;
+import app.jerboa.wire.panel.PanelMessage;
+import jakarta.annotation.PreDestroy;
+import java.net.InetSocketAddress;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+
+/**
+ * Connections to web servers and panel links of devices, kept for a while after their last use: a
+ * sign-in for each turn of a knob would be slow, and some devices have room for one panel only.
+ */
+@Component
+class TellingLinks {
+    private static final int IDLE_SECONDS = 20;
+    private static final int SWEEP_SECONDS = 5;
+
+    private final Contacts contacts;
+    private final DeviceAccounts accounts;
+    private final WireLogs logs;
+    private final PinMapper pins;
+    private final InstantSource clock = InstantSource.system();
+    private final Map<Key, Kept> kept = new HashMap<>();
+    private final ScheduledExecutorService timer =
+            Executors.newScheduledThreadPool(
+                    1,
+                    task -> {
+                        Thread thread = new Thread(task, "panels");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+
+    /** The same device, asked the same way by the same account. */
+    private record Key(long job, long device, InetSocketAddress at, Tongue tongue, int account) {}
+
+    private static final class Kept {
+        final AutoCloseable link;
+        Instant usedAt;
+
+        Kept(AutoCloseable link, Instant usedAt) {
+            this.link = link;
+            this.usedAt = usedAt;
+        }
+    }
+
+    TellingLinks(Contacts contacts, DeviceAccounts accounts, WireLogs logs, PinMapper pins) {
+        this.contacts = contacts;
+        this.accounts = accounts;
+        this.logs = logs;
+        this.pins = pins;
+        timer.scheduleWithFixedDelay(this::letGo, SWEEP_SECONDS, SWEEP_SECONDS, TimeUnit.SECONDS);
+    }
+
+    /**
+     * The web server of a device.
+     *
+     * @throws NotTold when no password is kept that it wants
+     * @throws app.jerboa.server.platform.Problem when it cannot be reached
+     */
+    DeviceHttp http(Jobs.Stored stored, Device device) {
+        WebControl web = device.profile().web().orElseThrow();
+        InetSocketAddress at = at(stored, device, Protocol.WEB);
+        Optional<DeviceAccounts.Account> account = account(stored, device, web.signIn());
+        Key key = key(stored, device, at, Tongue.HTTP, account);
+        return keep(
+                key,
+                DeviceHttp.class,
+                () ->
+                        new DeviceHttp(
+                                at,
+                                web.tls(),
+                                new StoredPins(pins, stored.id(), device.id().value()),
+                                account.map(a -> account(web, a)).orElse(DeviceHttp.Account.NOBODY),
+                                web.oneAtATime(),
+                                clock,
+                                log(stored, device)));
+    }
+
+    private static DeviceHttp.Account account(WebControl web, DeviceAccounts.Account who) {
+        Optional<HttpMessage> signIn =
+                web.signInCall()
+                        .map(
+                                c ->
+                                        Requests.template(c)
+                                                .fill(Values.account(who.user(), who.password())));
+        return new DeviceHttp.Account(who.user(), who.password(), signIn);
+    }
+
+    private Optional<DeviceAccounts.Account> account(
+            Jobs.Stored stored, Device device, SignIn how) {
+        return how == SignIn.NOBODY ? Optional.empty() : Optional.of(needed(stored, device));
+    }
+
+    private DeviceAccounts.Account needed(Jobs.Stored stored, Device device) {
+        return accounts.of(stored, device)
+                .orElseThrow(
+                        () ->
+                                new NotTold(
+                                        "no-password",
+                                        Words.say(
+                                                "told.no-password",
+                                                Map.of("device", device.name()))));
+    }
+
+    /**
+     * The panel link of a device: one to one where it has that, else through its server.
+     *
+     * @throws NotTold when it does not let us in
+     * @throws app.jerboa.server.platform.Problem when it cannot be reached
+     */
+    PanelLink panel(Jobs.Stored stored, Device device) {
+        Protocol protocol =
+                device.profile().port(Protocol.PANEL_LINK).isPresent()
+                        ? Protocol.PANEL_LINK
+                        : Protocol.PANEL_SERVER;
+        InetSocketAddress at = at(stored, device, protocol);
+        DeviceAccounts.Account who = needed(stored, device);
+        Key key = key(stored, device, at, Tongue.PANEL_LINK, Optional.of(who));
+        PanelLink link =
+                keep(
+                        key,
+                        PanelLink.class,
+                        () ->
+                                new PanelLink(
+                                        TcpStream.open(at, timer),
+                                        new PanelMessage.SignIn(who.user(), who.password()),
+                                        timer,
+                                        clock,
+                                        log(stored, device)));
+        try {
+            Patience.with(device.name(), "sign-in", link.ready());
+        } catch (NotTold e) {
+            drop(key);
+            throw e;
+        }
+        return link;
+    }
+
+    private static Key key(
+            Jobs.Stored stored,
+            Device device,
+            InetSocketAddress at,
+            Tongue tongue,
+            Optional<DeviceAccounts.Account> account) {
+        int secret = account.map(a -> (a.user() + '\n' + a.password()).hashCode()).orElse(0);
+        return new Key(stored.id(), device.id().value(), at, tongue, secret);
+    }
+
+    private InetSocketAddress at(Jobs.Stored stored, Device device, Protocol protocol) {
+        Ipv4 address =
+                device.address()
+                        .orElseThrow(
+                                () ->
+                                        Contacts.cannot(
+                                                Words.say(
+                                                        "drive.no-address",
+                                                        Map.of("device", device.name()))));
+        Answering answering = contacts.answering(stored, device, address);
+        Integer port = answering.ports().get(protocol.toString());
+        if (port == null) {
+            throw contacts.noPort(device, address);
+        }
+        return new InetSocketAddress(answering.host(), port);
+    }
+
+    private WireLog log(Jobs.Stored stored, Device device) {
+        return logs.of(stored.id(), device.id().value());
+    }
+
+    private synchronized <T extends AutoCloseable> T keep(
+            Key key, Class<T> type, Supplier<T> fresh) {
+        Kept link = kept.computeIfAbsent(key, k -> new Kept(fresh.get(), clock.instant()));
+        link.usedAt = clock.instant();
+        return type.cast(link.link);
+    }
+
+    private void drop(Key key) {
+        Kept dropped;
+        synchronized (this) {
+            dropped = kept.remove(key);
+        }
+        close(dropped);
+    }
+
+    /** What is forgotten of a device is had anew: another certificate may be its own now. */
+    void forget(long job, long device) {
+        List<Key> all;
+        synchronized (this) {
+            all =
+                    kept.keySet().stream()
+                            .filter(k -> k.job() == job && k.device() == device)
+                            .toList();
+        }
+        all.forEach(this::drop);
+    }
+
+    private void letGo() {
+        Instant before = clock.instant().minusSeconds(IDLE_SECONDS);
+        List<Key> idle;
+        synchronized (this) {
+            idle =
+                    kept.entrySet().stream()
+                            .filter(e -> e.getValue().usedAt.isBefore(before))
+                            .map(Map.Entry::getKey)
+                            .toList();
+        }
+        idle.forEach(this::drop);
+    }
+
+    private static void close(Kept link) {
+        if (link == null) {
+            return;
+        }
+        try {
+            link.link.close();
+        } catch (Exception e) {
+            throw new IllegalStateException("a link that closes throws nothing", e);
+        }
+    }
+
+    @PreDestroy
+    void closeAll() {
+        timer.shutdownNow();
+        List<Key> all;
+        synchronized (this) {
+            all = List.copyOf(kept.keySet());
+        }
+        all.forEach(this::drop);
+    }
+}

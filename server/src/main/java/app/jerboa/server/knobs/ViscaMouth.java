@@ -1,0 +1,74 @@
+package app.jerboa.server.knobs;
+
+import app.jerboa.core.knob.Knob;
+import app.jerboa.core.knob.Saying;
+import app.jerboa.core.knob.Verb;
+import app.jerboa.server.words.Words;
+import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.octets.Octets;
+import app.jerboa.wire.visca.FrameTemplate;
+import app.jerboa.wire.visca.ViscaMessage;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.concurrent.CompletableFuture;
+
+/** Octets over the link of a head: VISCA, or the D protocol where that is its link. */
+final class ViscaMouth implements Mouth {
+    private final HeadLink link;
+    private final String device;
+
+    ViscaMouth(HeadLink link, String device) {
+        this.link = link;
+        this.device = device;
+    }
+
+    @Override
+    public int ask(Knob knob, Saying said) {
+        if (said.message().isEmpty()) {
+            FrameTemplate answer = FrameTemplate.answer(said.answer());
+            Octets payload =
+                    wait(
+                            knob.name(),
+                            link.tell(
+                                    Frames.of(FrameTemplate.request(said.ask()).fill(0)),
+                                    OptionalInt.of(answer.size())));
+            return value(knob, answer.read(payload), said);
+        }
+        ViscaMessage question =
+                ViscaMessage.named(said.message()).orElseThrow().question().orElseThrow();
+        Octets payload =
+                wait(
+                        knob.name(),
+                        link.tell(Frames.of(question), OptionalInt.of(question.answerOctets())));
+        OptionalInt read =
+                question.answer().decode(payload).toOptional().stream()
+                        .mapToInt(v -> v)
+                        .findFirst();
+        return value(knob, read, said);
+    }
+
+    private int value(Knob knob, OptionalInt read, Saying said) {
+        return read.orElseThrow(
+                        () ->
+                                new NotTold(
+                                        "not-understood",
+                                        Words.say(
+                                                "told.not-understood",
+                                                Map.of("device", device, "what", knob.name()))))
+                - said.offset();
+    }
+
+    @Override
+    public void turn(Knob knob, Saying said, int value) {
+        wait(knob.name(), link.tell(Frames.turning(said, value), OptionalInt.empty()));
+    }
+
+    @Override
+    public void tell(Verb verb, Saying said) {
+        wait(verb.name(), link.tell(Frames.telling(said), OptionalInt.empty()));
+    }
+
+    private <T> T wait(String what, CompletableFuture<T> told) {
+        return Patience.with(device, what, told);
+    }
+}

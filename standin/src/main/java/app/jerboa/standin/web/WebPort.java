@@ -1,0 +1,215 @@
+package app.jerboa.standin.web;
+
+import app.jerboa.core.knob.Choice;
+import app.jerboa.core.knob.HttpAnswer;
+import app.jerboa.core.knob.HttpCall;
+import app.jerboa.core.knob.Knob;
+import app.jerboa.core.knob.Saying;
+import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.knob.Verb;
+import app.jerboa.core.profile.Access;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.WebControl;
+import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.KnobBank;
+import app.jerboa.wire.http.BodyForm;
+import app.jerboa.wire.http.HttpMessage;
+import app.jerboa.wire.http.RequestTemplate;
+import app.jerboa.wire.http.Values;
+import com.sun.net.httpserver.HttpExchange;
+import com.sun.net.httpserver.HttpServer;
+import com.sun.net.httpserver.HttpsConfigurator;
+import com.sun.net.httpserver.HttpsServer;
+import java.io.IOException;
+import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+
+/** A device's web server: turns and tells its bank of knobs by the requests of its profile. */
+public final class WebPort implements DevicePort {
+    private static final int LONGEST_BODY = 65_536;
+
+    /** Shared by all devices: a server's own thread would be one for each. */
+    private static final ExecutorService THREADS =
+            Executors.newFixedThreadPool(
+                    4,
+                    task -> {
+                        Thread thread = new Thread(task, "device-web");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+
+    private final HttpServer server;
+    private final KnobBank bank;
+    private final Optional<RequestTemplate> signIn;
+    private final Guard guard;
+
+    private WebPort(HttpServer server, KnobBank bank, WebControl control, String password) {
+        this.server = server;
+        this.bank = bank;
+        this.signIn = control.signInCall().map(WebPort::template);
+        this.guard =
+                new Guard(
+                        control.signIn(),
+                        bank.profile().access().map(Access::user).orElse("admin"),
+                        password);
+    }
+
+    /**
+     * @param at port 0 takes any free one
+     */
+    public static WebPort open(InetSocketAddress at, KnobBank bank, String password)
+            throws IOException {
+        WebControl control = bank.profile().web().orElseThrow();
+        HttpServer server = control.tls() ? HttpsServer.create(at, 0) : HttpServer.create(at, 0);
+        if (server instanceof HttpsServer secure) {
+            secure.setHttpsConfigurator(new HttpsConfigurator(Certificate.shared()));
+        }
+        WebPort port = new WebPort(server, bank, control, password);
+        server.setExecutor(THREADS);
+        server.createContext("/", port::answer);
+        server.start();
+        return port;
+    }
+
+    private static RequestTemplate template(HttpCall call) {
+        return RequestTemplate.of(
+                call.method().toString(),
+                call.path(),
+                BodyForm.named(call.kind().toString()),
+                call.body());
+    }
+
+    @Override
+    public Protocol protocol() {
+        return Protocol.WEB;
+    }
+
+    @Override
+    public int port() {
+        return server.getAddress().getPort();
+    }
+
+    private record Answer(int status, String body) {
+        static final Answer DONE = new Answer(200, "ok");
+        static final Answer NOT_LET_IN = new Answer(401, "who are you?");
+        static final Answer NOTHING_HERE = new Answer(404, "nothing here");
+    }
+
+    private void answer(HttpExchange exchange) throws IOException {
+        byte[] body = exchange.getRequestBody().readNBytes(LONGEST_BODY);
+        HttpMessage message =
+                new HttpMessage(
+                        exchange.getRequestMethod(),
+                        exchange.getRequestURI().toString(),
+                        "",
+                        new String(body, StandardCharsets.UTF_8));
+        Answer answer = signIn(exchange, message).orElseGet(() -> guarded(exchange, message));
+        byte[] out = answer.body().getBytes(StandardCharsets.UTF_8);
+        exchange.sendResponseHeaders(answer.status(), out.length == 0 ? -1 : out.length);
+        exchange.getResponseBody().write(out);
+        exchange.close();
+    }
+
+    private Optional<Answer> signIn(HttpExchange exchange, HttpMessage message) {
+        return signIn.flatMap(s -> s.read(message))
+                .map(
+                        v ->
+                                guard.signsIn(exchange, v.named("user"), v.named("password"))
+                                        ? Answer.DONE
+                                        : Answer.NOT_LET_IN);
+    }
+
+    private Answer guarded(HttpExchange exchange, HttpMessage message) {
+        if (!guard.letsIn(exchange)) {
+            guard.challenge(exchange);
+            return Answer.NOT_LET_IN;
+        }
+        if (message.target().equals("/")) {
+            return new Answer(200, "<title>" + bank.profile().name() + "</title>");
+        }
+        return turned(message)
+                .or(() -> told(message))
+                .or(() -> asked(message))
+                .orElse(Answer.NOTHING_HERE);
+    }
+
+    private static java.util.stream.Stream<Saying> http(List<Saying> said) {
+        return said.stream().filter(s -> s.in() == Tongue.HTTP);
+    }
+
+    private Optional<Answer> turned(HttpMessage message) {
+        Profile profile = bank.profile();
+        for (Knob k : profile.knobs()) {
+            for (Saying s : http(k.said()).toList()) {
+                Optional<Values> values = template(s.request().orElseThrow()).read(message);
+                if (values.isPresent()) {
+                    return value(k, s, values.get())
+                            .map(v -> obeyed(bank.turn(k, v)))
+                            .or(() -> Optional.of(new Answer(400, "no such value")));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Integer> value(Knob k, Saying s, Values values) {
+        if (values.number().isPresent()) {
+            return Optional.of(values.number().getAsInt() - s.offset());
+        }
+        return values.word()
+                .flatMap(
+                        w ->
+                                k.choices().stream()
+                                        .filter(c -> c.word().equals(w))
+                                        .map(Choice::value)
+                                        .findFirst());
+    }
+
+    private Optional<Answer> told(HttpMessage message) {
+        for (Verb v : bank.profile().verbs()) {
+            if (http(v.said())
+                    .anyMatch(s -> template(s.request().orElseThrow()).read(message).isPresent())) {
+                return Optional.of(obeyed(bank.tell(v)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Answer obeyed(Optional<KnobBank.Refusal> refusal) {
+        return refusal.map(r -> new Answer(r.notNow() ? 409 : 400, r.reason())).orElse(Answer.DONE);
+    }
+
+    /** All knobs that this question asks for, in one answer. */
+    private Optional<Answer> asked(HttpMessage message) {
+        AnswerText text = new AnswerText();
+        for (Knob k : bank.profile().knobs()) {
+            http(k.said())
+                    .filter(s -> s.reading().isPresent())
+                    .filter(s -> template(s.reading().get()).read(message).isPresent())
+                    .forEach(
+                            s ->
+                                    text.add(
+                                            s.found().orElse(new HttpAnswer("", "(.*)")),
+                                            said(k, s)));
+        }
+        return text.empty() ? Optional.empty() : Optional.of(new Answer(200, text.toString()));
+    }
+
+    private String said(Knob k, Saying s) {
+        int value = bank.value(k.name()).orElseThrow();
+        return k.choice(value)
+                .map(Choice::word)
+                .filter(w -> !w.isEmpty())
+                .orElse(Integer.toString(value + s.offset()));
+    }
+
+    @Override
+    public void close() {
+        server.stop(0);
+    }
+}

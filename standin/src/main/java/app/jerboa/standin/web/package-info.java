@@ -1,0 +1,2 @@
+/** The web servers of simulated devices, as their profiles state them. */
+package app.jerboa.standin.web;

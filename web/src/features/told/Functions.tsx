@@ -1,0 +1,108 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import { rights } from '../../shared/api/changes'
+import type { Job, Knob, ToldView, Verb } from '../../shared/api/types'
+import { Trouble } from '../../shared/ui/Trouble'
+import type { Grave } from './GraveDialog'
+import { GraveDialog } from './GraveDialog'
+import { KnobControl } from './KnobControl'
+import { cannot } from './knobs'
+import { useKnobs, useToldViews } from './useTold'
+
+const groups = [
+  ['lens', 'Lens'],
+  ['camera', 'Camera'],
+  ['paint', 'Picture'],
+] as const
+
+/** All that the taken camera can be told, in one plain column. */
+export function Functions({ job, device }: { readonly job: Job; readonly device: number }) {
+  const told = useToldViews(job)
+  const view = told.data?.find((v) => v.device === device)
+  if (!view) return null
+  return <Column key={device} job={job} view={view} />
+}
+
+function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
+  const knobs = useKnobs(job, [view.device])
+  const [grave, setGrave] = useState<Grave>()
+  const readings = knobs.readings[view.device] ?? {}
+  const may = rights(job).drive
+  const trouble = knobs.troubles[view.device]
+  const turn = (knob: Knob, value: number) => {
+    if (knob.does === 'powers' || knob.does === 'restarts' || knob.does === 'erases') {
+      setGrave({ device: view.device, camera: view.name, name: knob.name, value })
+    } else void knobs.turn(view, knob, value)
+  }
+  const tell = (verb: Verb) => {
+    if (verb.grave) setGrave({ device: view.device, camera: view.name, name: verb.name, value: null })
+    else void knobs.tell(view.device, verb.name, false)
+  }
+  const send = () => {
+    if (!grave) return
+    const knob = view.knobs.find((k) => k.name === grave.name)
+    if (knob && grave.value !== null) void knobs.turn(view, knob, grave.value, true)
+    else void knobs.tell(view.device, grave.name, true)
+    setGrave(undefined)
+  }
+  return (
+    <Box component="section" aria-label={`Functions of ${view.name}`} sx={{ mt: 2 }}>
+      {trouble && <Trouble>{trouble}</Trouble>}
+      {view.verbs.length > 0 && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
+          {view.verbs.map((v) => {
+            const kept = may ? cannot(v, view, readings) : 'you look on'
+            return (
+              <Button
+                key={v.name}
+                variant="outlined"
+                disabled={kept !== '' || v.does === 'moves'}
+                title={kept}
+                onClick={() => tell(v)}
+              >
+                {v.name}
+                {v.grave && ' …'}
+              </Button>
+            )
+          })}
+        </Box>
+      )}
+      {groups.map(([use, title]) => {
+        const mine = view.knobs.filter((k) => k.use === use)
+        return (
+          mine.length > 0 && (
+            <Box key={use} component="section">
+              <Box component="h2" sx={{ typography: 'h2', mt: 1.5, mb: 0.5 }}>
+                {title}
+              </Box>
+              {mine.map((k) => (
+                <Box
+                  key={k.name}
+                  sx={{
+                    display: 'grid',
+                    gridTemplateColumns: '150px minmax(0, 430px)',
+                    columnGap: 2,
+                    borderTop: '1px solid',
+                    borderColor: 'divider',
+                    py: 0.5,
+                  }}
+                >
+                  <Box sx={{ pt: 0.75, fontWeight: 600 }}>{k.name}</Box>
+                  <KnobControl
+                    knob={k}
+                    camera={view.name}
+                    reading={readings[k.name]}
+                    kept={may ? cannot(k, view, readings) : 'you look on'}
+                    onTurn={(value) => turn(k, value)}
+                  />
+                </Box>
+              ))}
+            </Box>
+          )
+        )
+      })}
+      {grave && <GraveDialog job={job} grave={grave} onTell={send} onClose={() => setGrave(undefined)} />}
+    </Box>
+  )
+}

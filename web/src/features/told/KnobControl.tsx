@@ -1,0 +1,128 @@
+import Box from '@mui/material/Box'
+import MenuItem from '@mui/material/MenuItem'
+import Slider from '@mui/material/Slider'
+import TextField from '@mui/material/TextField'
+import { useEffect, useRef, useState } from 'react'
+import type { Knob, Reading } from '../../shared/api/types'
+import { effectWords, held, valueWords } from './knobs'
+
+interface Props {
+  readonly knob: Knob
+  readonly camera: string
+  readonly reading: Reading | undefined
+  /** Why it cannot be turned now; empty when it can. */
+  readonly kept: string
+  readonly onTurn: (value: number) => void
+}
+
+/** One knob of one camera: a scale, the value wanted, and the value read back. */
+export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
+  const read = reading?.value ?? null
+  // What was wanted is forgotten once the camera says where it stands.
+  const [last, setLast] = useState<{ readonly value: number; readonly over: Reading | undefined }>()
+  const wanted = last && last.over === reading ? last.value : null
+  const shown = wanted ?? read ?? knob.neutral ?? knob.least
+  const turn = (value: number) => {
+    const next = held(knob, value)
+    setLast({ value: next, over: reading })
+    onTurn(next)
+  }
+  const off = kept !== ''
+  const name = `${knob.name} of ${camera}`
+  return (
+    <Box sx={{ opacity: off ? 0.75 : 1 }}>
+      {knob.choices.length > 0 ? (
+        <TextField
+          select
+          size="small"
+          value={read === null && wanted === null ? '' : shown}
+          disabled={off}
+          onChange={(e) => turn(Number(e.target.value))}
+          slotProps={{ htmlInput: { 'aria-label': name } }}
+          sx={{ minWidth: 170 }}
+        >
+          {knob.choices.map((c) => (
+            <MenuItem key={c.value} value={c.value}>
+              {c.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      ) : (
+        <Scale knob={knob} name={name} value={shown} off={off} onTurn={turn} />
+      )}
+      <Box sx={{ fontSize: '0.88rem', color: 'text.secondary', minHeight: 22 }}>
+        {off ? kept : <ReadBack knob={knob} reading={reading} />}
+      </Box>
+    </Box>
+  )
+}
+
+function ReadBack({ knob, reading }: { readonly knob: Knob; readonly reading: Reading | undefined }) {
+  if (!knob.readable) return <>cannot be read back</>
+  if (!reading) return <>reading …</>
+  if (typeof reading.value !== 'number') return <>{reading.trouble}</>
+  const effect = effectWords(knob, reading.value)
+  return (
+    <>
+      reads {valueWords(knob, reading.value)}
+      {effect && `, ${effect} by the profile`}
+    </>
+  )
+}
+
+interface ScaleProps {
+  readonly knob: Knob
+  readonly name: string
+  readonly value: number
+  readonly off: boolean
+  readonly onTurn: (value: number) => void
+}
+
+/** Turned by its handle, arrow keys, the wheel over it, or a number typed. */
+function Scale({ knob, name, value, off, onTurn }: ScaleProps) {
+  const box = useRef<HTMLDivElement>(null)
+  const [typed, setTyped] = useState<string>()
+  useEffect(() => {
+    const at = box.current
+    if (!at || off) return
+    const wheel = (e: WheelEvent) => {
+      e.preventDefault()
+      onTurn(value + (e.deltaY < 0 ? 1 : -1))
+    }
+    // React's own wheel listener is passive and could not keep the page from scrolling.
+    at.addEventListener('wheel', wheel, { passive: false })
+    return () => at.removeEventListener('wheel', wheel)
+  })
+  const take = () => {
+    const number = Number(typed)
+    if (typed !== undefined && typed.trim() !== '' && Number.isFinite(number)) onTurn(number)
+    setTyped(undefined)
+  }
+  return (
+    <Box ref={box} sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
+      <Slider
+        aria-label={name}
+        value={value}
+        min={knob.least}
+        max={knob.most}
+        disabled={off}
+        marks={typeof knob.neutral === 'number' ? [{ value: knob.neutral }] : []}
+        onChange={(_, v) => onTurn(v)}
+        sx={{ flex: 1, minWidth: 90 }}
+      />
+      <TextField
+        size="small"
+        value={typed ?? String(value)}
+        disabled={off}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={take}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') take()
+          if (e.key === 'Escape') setTyped(undefined)
+        }}
+        slotProps={{ htmlInput: { 'aria-label': `${name}, typed`, inputMode: 'numeric', className: 'mono' } }}
+        sx={{ width: 84 }}
+      />
+    </Box>
+  )
+}

@@ -1,0 +1,3 @@
+export { Functions } from './Functions'
+export { PaintPage } from './PaintPage'
+export { SayIt } from './SayIt'

@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest'
+import type { Knob } from '../../shared/api/types'
+import type { Readings } from './knobs'
+import { effectWords, held, keptBy, turned, valueWords } from './knobs'
+
+const knob = (name: string, more: Partial<Knob> = {}): Knob => ({
+  name,
+  use: 'paint',
+  least: -10,
+  most: 10,
+  neutral: 0,
+  unit: 'dB',
+  effect: 0.05,
+  readable: true,
+  does: 'sets',
+  choices: [],
+  only: [],
+  in: 'VISCA',
+  ...more,
+})
+
+const mode = knob('white balance', {
+  choices: [
+    { name: 'auto', value: 0 },
+    { name: 'manual', value: 5 },
+  ],
+})
+const red = knob('red gain', { only: [{ knob: 'white balance', in: ['manual'] }] })
+
+describe('a knob', () => {
+  it.each([
+    [0, 'white balance is auto: set it to manual'],
+    [5, ''],
+    [undefined, ''],
+  ])('at white balance %s is kept by "%s"', (value, words) => {
+    const read: Readings = value === undefined ? {} : { 'white balance': { value, trouble: '' } }
+    expect(keptBy(red, [mode, red], read)).toBe(words)
+  })
+
+  it.each([
+    [10, '+0.5 dB'],
+    [-4, '-0.2 dB'],
+    [0, '0.0 dB'],
+  ])('at %s has the effect %s', (value, words) => {
+    expect(effectWords(red, value)).toBe(words)
+  })
+
+  it('says a choice by its name and stays within its ends', () => {
+    expect(valueWords(mode, 5)).toBe('manual')
+    expect(valueWords(red, 5)).toBe('5')
+    expect([held(red, 99), held(red, -99), held(red, 1.4)]).toEqual([10, -10, 1])
+  })
+})
+
+describe('turns', () => {
+  const turn = (before: number, after: number, name = 'iris') => ({
+    device: 1,
+    camera: 'L1',
+    knob: name,
+    before,
+    after,
+  })
+  it.each([
+    ['a first one', [], turn(1, 2), false, [turn(1, 2)]],
+    ['one that goes on', [turn(1, 2)], turn(2, 3), true, [turn(1, 3)]],
+    ['another after a rest', [turn(1, 2)], turn(2, 3), false, [turn(1, 2), turn(2, 3)]],
+    ['another knob', [turn(1, 2)], turn(2, 3, 'gain'), true, [turn(1, 2), turn(2, 3, 'gain')]],
+    ['one to where it was', [turn(1, 2)], turn(2, 2), false, [turn(1, 2)]],
+  ])('%s', (_, all, next, goesOn, expected) => {
+    expect(turned(all, next, goesOn)).toEqual(expected)
+  })
+})

@@ -1,0 +1,116 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { get, post, sentence } from '../../shared/api/client'
+import type { DeviceReadings, Job, Knob, Reading, ToldView } from '../../shared/api/types'
+import type { AllReadings, Turn } from './knobs'
+import { byDevice, turned } from './knobs'
+
+const READ_AGAIN_MILLIS = 4000
+/** Turns of one knob within this long are one turn to take back. */
+const ONE_TURN_MILLIS = 1200
+
+/** What each camera of the job can be told. */
+export function useToldViews(job: Job) {
+  return useQuery({
+    queryKey: ['job', job.id, 'told', job.version],
+    queryFn: () => get<readonly ToldView[]>(`/api/jobs/${job.id}/told`),
+  })
+}
+
+/** Why a camera was not told what was asked, at the camera. */
+export type Troubles = Readonly<Record<number, string>>
+
+/** Knobs of some cameras: read back, turned, and turned back. */
+export function useKnobs(job: Job, devices: readonly number[]) {
+  const queries = useQueryClient()
+  const key = ['job', job.id, 'readings', ...devices]
+  const read = useQuery({
+    queryKey: key,
+    queryFn: async () =>
+      byDevice(await post<readonly DeviceReadings[]>(`/api/jobs/${job.id}/told/readings`, { devices })),
+    enabled: devices.length > 0,
+    refetchInterval: READ_AGAIN_MILLIS,
+  })
+  const [turns, setTurns] = useState<readonly Turn[]>([])
+  const [troubles, setTroubles] = useState<Troubles>({})
+  const wanted = useRef(new Map<string, number>())
+  const busy = useRef(new Set<string>())
+  const lastTurn = useRef(0)
+
+  const note = (device: number, trouble: string) => setTroubles((all) => ({ ...all, [device]: trouble }))
+
+  const readBack = (device: number, knob: string, reading: Reading) =>
+    queries.setQueryData<AllReadings>(key, (all) => ({
+      ...all,
+      [device]: { ...all?.[device], [knob]: reading },
+    }))
+
+  /** The newest wanted value goes out as soon as the one before is answered. */
+  const send = async (device: number, knob: string, confirmed: boolean): Promise<boolean> => {
+    const place = `${device} ${knob}`
+    if (busy.current.has(place)) return true
+    busy.current.add(place)
+    try {
+      for (let value = wanted.current.get(place); value !== undefined; value = wanted.current.get(place)) {
+        const sent = value
+        const path = `/api/jobs/${job.id}/told/${device}/turn`
+        readBack(device, knob, await post<Reading>(path, { knob, value: sent, confirmed }))
+        if (wanted.current.get(place) === sent) wanted.current.delete(place)
+      }
+      note(device, '')
+      return true
+    } catch (e) {
+      wanted.current.delete(place)
+      note(device, sentence(e))
+      return false
+    } finally {
+      busy.current.delete(place)
+    }
+  }
+
+  const turn = async (view: ToldView, knob: Knob, value: number, confirmed = false, again = true) => {
+    const place = `${view.device} ${knob.name}`
+    const before = wanted.current.get(place) ?? read.data?.[view.device]?.[knob.name]?.value
+    wanted.current.set(place, value)
+    const goesOn = Date.now() - lastTurn.current < ONE_TURN_MILLIS
+    lastTurn.current = Date.now()
+    const done = await send(view.device, knob.name, confirmed)
+    if (done && again && typeof before === 'number') {
+      const next = { device: view.device, camera: view.name, knob: knob.name, before, after: value }
+      setTurns((all) => turned(all, next, goesOn))
+    }
+    void queries.invalidateQueries({ queryKey: key })
+    return done
+  }
+
+  const undo = async (views: readonly ToldView[]) => {
+    const last = turns.at(-1)
+    const view = views.find((v) => v.device === last?.device)
+    const knob = view?.knobs.find((k) => k.name === last?.knob)
+    if (last && view && knob && (await turn(view, knob, last.before, true, false))) {
+      setTurns((all) => all.slice(0, -1))
+    }
+  }
+
+  const tell = async (device: number, verb: string, confirmed: boolean) => {
+    try {
+      await post(`/api/jobs/${job.id}/told/${device}/tell`, { verb, confirmed })
+      note(device, '')
+    } catch (e) {
+      note(device, sentence(e))
+    }
+    void queries.invalidateQueries({ queryKey: key })
+  }
+
+  return {
+    readings: read.data ?? {},
+    isReading: read.isFetching,
+    error: read.error,
+    troubles,
+    turns,
+    turn,
+    tell,
+    undo,
+    readAgain: () => void queries.invalidateQueries({ queryKey: key }),
+  }
+}

@@ -1,0 +1,12 @@
+package app.jerboa.wire.link.http;
+
+import java.util.Optional;
+
+/** The certificate that a device showed at first sight, as SHA-256 in hex. */
+public interface Pins {
+    /** What this device showed first; empty before it was seen. */
+    Optional<String> pinned();
+
+    /** It is seen for the first time. */
+    void pin(String sha256);
+}
