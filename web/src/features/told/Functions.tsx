@@ -63,6 +63,11 @@ function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
               >
                 {v.name}
                 {v.grave && ' …'}
+                {kept && (
+                  <Box component="span" sx={{ ml: 1, fontWeight: 400, color: 'text.primary' }}>
+                    {kept}
+                  </Box>
+                )}
               </Button>
             )
           })}

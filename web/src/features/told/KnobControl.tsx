@@ -30,7 +30,7 @@ export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
   const off = kept !== ''
   const name = `${knob.name} of ${camera}`
   return (
-    <Box sx={{ opacity: off ? 0.75 : 1 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', rowGap: 0 }}>
       {knob.choices.length > 0 ? (
         <TextField
           select
@@ -39,7 +39,7 @@ export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
           disabled={off}
           onChange={(e) => turn(Number(e.target.value))}
           slotProps={{ htmlInput: { 'aria-label': name } }}
-          sx={{ minWidth: 170 }}
+          sx={{ width: 190, '& .MuiSelect-select': { py: 0.5 } }}
         >
           {knob.choices.map((c) => (
             <MenuItem key={c.value} value={c.value}>
@@ -50,7 +50,7 @@ export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
       ) : (
         <Scale knob={knob} name={name} value={shown} off={off} onTurn={turn} />
       )}
-      <Box sx={{ fontSize: '0.88rem', color: 'text.secondary', minHeight: 22 }}>
+      <Box sx={{ fontSize: '0.88rem', lineHeight: 1.3, color: off ? 'text.primary' : 'text.secondary' }}>
         {off ? kept : <ReadBack knob={knob} reading={reading} />}
       </Box>
     </Box>
@@ -85,7 +85,9 @@ function Scale({ knob, name, value, off, onTurn }: ScaleProps) {
   useEffect(() => {
     const at = box.current
     if (!at || off) return
+    // Only the knob that was clicked: a page scrolled past it must not turn a camera.
     const wheel = (e: WheelEvent) => {
+      if (!at.contains(document.activeElement)) return
       e.preventDefault()
       onTurn(value + (e.deltaY < 0 ? 1 : -1))
     }
@@ -106,6 +108,7 @@ function Scale({ knob, name, value, off, onTurn }: ScaleProps) {
         min={knob.least}
         max={knob.most}
         disabled={off}
+        size="small"
         marks={typeof knob.neutral === 'number' ? [{ value: knob.neutral }] : []}
         onChange={(_, v) => onTurn(v)}
         sx={{ flex: 1, minWidth: 90 }}
@@ -121,7 +124,7 @@ function Scale({ knob, name, value, off, onTurn }: ScaleProps) {
           if (e.key === 'Escape') setTyped(undefined)
         }}
         slotProps={{ htmlInput: { 'aria-label': `${name}, typed`, inputMode: 'numeric', className: 'mono' } }}
-        sx={{ width: 84 }}
+        sx={{ width: 84, '& .MuiInputBase-input': { py: 0.4 } }}
       />
     </Box>
   )

@@ -20,7 +20,7 @@ import { useKnobs, useToldViews } from './useTold'
 const paintKeys: readonly PageKey[] = [
   ['Tab', 'next knob'],
   ['arrows', 'turn it by a step'],
-  ['wheel', 'turn the knob under the pointer'],
+  ['wheel', 'turn the knob that was clicked'],
   ['Z', 'take the last turn back'],
 ]
 
@@ -131,7 +131,7 @@ function Painting({ job, views }: PaintingProps) {
                 alignItems: 'start',
                 borderTop: '1px solid',
                 borderColor: 'divider',
-                pt: 0.5,
+                pt: 0,
               }}
             >
               <Checkbox
@@ -146,7 +146,7 @@ function Painting({ job, views }: PaintingProps) {
               <Box
                 key={v.device}
                 role="cell"
-                sx={{ borderTop: '1px solid', borderColor: 'divider', py: 0.5 }}
+                sx={{ borderTop: '1px solid', borderColor: 'divider', py: 0.25 }}
               >
                 <Cell view={v} knob={v.knobs.find((k) => k.name === name)} knobs={knobs} may={may} />
               </Box>

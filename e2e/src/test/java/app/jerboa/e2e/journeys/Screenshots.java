@@ -160,7 +160,6 @@ class Screenshots extends Jerboa {
         shoot("wire-log");
         user.button("Stand-in rig").click();
         assertThat(user.page.getByText("I may move these heads now")).isVisible();
-        shoot("world");
         user.press("Close");
         user.sitDown(ColorScheme.DARK, 1280, 800);
         user.signIn();

@@ -45,7 +45,7 @@ public final class KnobBank {
     }
 
     private static int fromTheFactory(Knob k) {
-        if (k.choices().isEmpty()) {
+        if (k.choices().isEmpty() || k.neutral().isPresent()) {
             return k.neutral().orElse(k.least());
         }
         return k.choices().stream()

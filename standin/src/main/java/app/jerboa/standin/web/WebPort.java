@@ -43,6 +43,11 @@ public final class WebPort implements DevicePort {
                         return thread;
                     });
 
+    static {
+        // Else head and body of an answer wait 40 ms for each other.
+        System.setProperty("sun.net.httpserver.nodelay", "true");
+    }
+
     private final HttpServer server;
     private final KnobBank bank;
     private final Optional<RequestTemplate> signIn;

@@ -1,0 +1,112 @@
+package app.jerboa.wire.link.http;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.jerboa.wire.http.HttpMessage;
+import app.jerboa.wire.link.WireLog;
+import com.sun.net.httpserver.HttpExchange;
+import com.sun.net.httpserver.HttpServer;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.time.InstantSource;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What a device's web server may answer, and what becomes of it. */
+class DeviceHttpTest {
+    private static final Pins NONE =
+            new Pins() {
+                @Override
+                public Optional<String> pinned() {
+                    return Optional.empty();
+                }
+
+                @Override
+                public void pin(String sha256) {}
+            };
+
+    private final AtomicInteger asked = new AtomicInteger();
+    private final WireLog log = new WireLog(50);
+    private HttpServer server;
+
+    @BeforeEach
+    void serve() throws IOException {
+        server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        server.createContext("/", this::answer);
+        server.start();
+    }
+
+    @AfterEach
+    void stop() {
+        server.stop(0);
+    }
+
+    /** {@code /status/N} answers with that, {@code /long} with 70 kB. */
+    private void answer(HttpExchange exchange) throws IOException {
+        asked.incrementAndGet();
+        String path = exchange.getRequestURI().getPath();
+        int status = path.startsWith("/status/") ? Integer.parseInt(path.substring(8)) : 200;
+        byte[] body =
+                (path.equals("/long") ? "x".repeat(70_000) : "ok").getBytes(StandardCharsets.UTF_8);
+        exchange.getResponseHeaders().add("Location", "http://127.0.0.1:1/elsewhere");
+        exchange.sendResponseHeaders(status, body.length);
+        exchange.getResponseBody().write(body);
+        exchange.close();
+    }
+
+    private DeviceHttp to(InetSocketAddress at) {
+        DeviceHttp.Account account = new DeviceHttp.Account("admin", "s3cret", Optional.empty());
+        return new DeviceHttp(at, false, NONE, account, false, InstantSource.system(), log);
+    }
+
+    private static HttpMessage get(String path) {
+        return new HttpMessage("GET", path, "", "");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/status/401, NOT_LET_IN",
+        "/status/403, NOT_LET_IN",
+        "/status/302, REDIRECT",
+        "/status/307, REDIRECT",
+        "/status/409, NOT_NOW",
+        "/status/503, NOT_NOW",
+        "/status/404, REFUSED",
+        "/status/500, REFUSED",
+        "/long, TOO_LONG"
+    })
+    void whatIsNoAnswerIsToldByItsKind(String path, HttpTrouble.Kind kind) {
+        try (DeviceHttp http = to(server.getAddress())) {
+            assertThatThrownBy(() -> http.send(get(path), "iris to 5"))
+                    .isInstanceOfSatisfying(
+                            HttpTrouble.class, e -> assertThat(e.kind()).isEqualTo(kind));
+            assertThat(asked).as("nothing is tried twice").hasValue(1);
+            assertThat(http.send(get("/fine"), "iris to 5")).isEqualTo("ok");
+        }
+        assertThat(log.entries().toString()).contains("iris to 5").doesNotContain("s3cret");
+    }
+
+    @Test
+    void aShutPortIsSilent() throws IOException {
+        int port;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        InetSocketAddress nobody = new InetSocketAddress(InetAddress.getLoopbackAddress(), port);
+        try (DeviceHttp http = to(nobody)) {
+            assertThatThrownBy(() -> http.send(get("/"), "ask"))
+                    .isInstanceOfSatisfying(
+                            HttpTrouble.class,
+                            e -> assertThat(e.kind()).isEqualTo(HttpTrouble.Kind.SILENT));
+        }
+    }
+}
