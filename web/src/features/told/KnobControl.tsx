@@ -27,7 +27,9 @@ export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
     setLast({ value: next, over: reading })
     onTurn(next)
   }
-  const off = kept !== ''
+  // Before it was read its scale would show a place where it does not stand.
+  const unread = knob.readable && !reading
+  const off = kept !== '' || unread
   const name = `${knob.name} of ${camera}`
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', rowGap: 0 }}>
@@ -51,7 +53,7 @@ export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
         <Scale knob={knob} name={name} value={shown} off={off} onTurn={turn} />
       )}
       <Box sx={{ fontSize: '0.88rem', lineHeight: 1.3, color: off ? 'text.primary' : 'text.secondary' }}>
-        {off ? kept : <ReadBack knob={knob} reading={reading} />}
+        {kept !== '' ? kept : <ReadBack knob={knob} reading={reading} />}
       </Box>
     </Box>
   )

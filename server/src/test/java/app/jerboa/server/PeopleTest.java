@@ -42,7 +42,13 @@ class PeopleTest extends RunningServer {
                     "POST /kit/sheet/preview",
                     "POST /presence",
                     "POST /site/interfaces",
-                    "POST /site/neighbours");
+                    "POST /site/neighbours",
+                    // Who drives may turn what there is; who looks on may ask and see.
+                    "POST /told/readings",
+                    "POST /told/try",
+                    "POST /told/{device}/preview",
+                    "POST /told/{device}/tell",
+                    "POST /told/{device}/turn");
 
     /** Walks the contract, so that a new route cannot be forgotten. */
     @Test

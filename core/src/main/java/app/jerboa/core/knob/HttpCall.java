@@ -13,8 +13,4 @@ public record HttpCall(
         @Fact("Method") HttpMethod method,
         @Fact(value = "Path", shortest = 1, longest = 300) String path,
         @Fact("Body is") BodyKind kind,
-        @Fact(value = "Body", longest = 600, code = true) String body) {
-    public static HttpCall get(String path) {
-        return new HttpCall(HttpMethod.GET, path, BodyKind.NONE, "");
-    }
-}
+        @Fact(value = "Body", longest = 600, code = true) String body) {}

@@ -96,7 +96,7 @@ public final class KnobCheck {
         only(verb.only(), verb.name(), at);
         insist(!verb.said().isEmpty(), at + "/said", "nothing says how it is told");
         for (int i = 0; i < verb.said().size(); i++) {
-            saying(verb.said().get(i), Optional.empty(), at + "/said/" + i);
+            saying(verb.sayings().get(i), Optional.empty(), at + "/said/" + i);
         }
     }
 

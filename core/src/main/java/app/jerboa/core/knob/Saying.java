@@ -31,34 +31,6 @@ public record Saying(
         @Fact(value = "Key", longest = 40) String key,
         @Fact(value = "Value sent is more by", least = -65535, most = 65535) OptionalInt moreBy) {
 
-    public static Saying message(String name) {
-        return new Saying(
-                Tongue.VISCA,
-                name,
-                "",
-                "",
-                "",
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                OptionalInt.empty());
-    }
-
-    public static Saying octets(Tongue in, String frame) {
-        return new Saying(
-                in,
-                "",
-                frame,
-                "",
-                "",
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                OptionalInt.empty());
-    }
-
     /** Added to a value before it goes out; 0 for as it is. */
     public int offset() {
         return moreBy.orElse(0);

@@ -8,4 +8,8 @@ public record Verb(
         @Fact(value = "Verb", shortest = 1, longest = 40) String name,
         @Fact("Does") Does does,
         @Fact("Works only while") List<OnlyWhen> only,
-        @Fact("How it is said") List<Saying> said) {}
+        @Fact("How it is said") List<Telling> said) {
+    public List<Saying> sayings() {
+        return said.stream().map(Telling::saying).toList();
+    }
+}

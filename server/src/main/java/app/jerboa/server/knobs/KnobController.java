@@ -50,7 +50,7 @@ class KnobController {
 
     /** What knobs stand at; the devices are asked beside each other. */
     @PostMapping("/readings")
-    @Needs(Right.DRIVE)
+    @Needs(Right.READ)
     List<DeviceReadings> read(@PathVariable("job") long job, @RequestBody ReadBody body) {
         return service.read(jobs.load(job), body.devices());
     }

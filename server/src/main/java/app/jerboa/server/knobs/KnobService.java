@@ -122,7 +122,7 @@ class KnobService {
     }
 
     private VerbBody verb(Jobs.Stored stored, Device d, Verb v, Set<Tongue> tongues) {
-        Optional<Saying> said = Teller.said(v.said(), tongues);
+        Optional<Saying> said = Teller.said(v.sayings(), tongues);
         boolean approved =
                 said.map(s -> approved(stored, d, v.name(), v.does(), SentWords.telling(s)))
                         .orElse(false);
@@ -132,7 +132,7 @@ class KnobService {
                 v.does().grave(),
                 approved,
                 conditions(v.only()),
-                in(v.said(), tongues));
+                in(v.sayings(), tongues));
     }
 
     /** Needed for what is grave in a profile of the job's own: that came from outside. */
@@ -222,7 +222,7 @@ class KnobService {
     Told tell(Jobs.Stored stored, Device d, VerbTold body, Person by) {
         Verb verb = d.profile().verb(body.verb()).orElseThrow(() -> Problem.notFound("verb"));
         Set<Tongue> tongues = Teller.tongues(stored, d);
-        String sent = Teller.said(verb.said(), tongues).map(SentWords::telling).orElse("");
+        String sent = Teller.said(verb.sayings(), tongues).map(SentWords::telling).orElse("");
         if (verb.does() == Does.MOVES) {
             throw new Problem(
                     HttpStatus.CONFLICT,
@@ -263,7 +263,7 @@ class KnobService {
     SayView preview(Jobs.Stored stored, Device d, SayBody body) {
         Set<Tongue> tongues = Teller.tongues(stored, d);
         Optional<Verb> verb = d.profile().verb(body.name());
-        List<Saying> all = verb.map(Verb::said).orElseGet(() -> knob(d, body.name()).said());
+        List<Saying> all = verb.map(Verb::sayings).orElseGet(() -> knob(d, body.name()).said());
         Saying said =
                 Teller.said(all, tongues)
                         .orElseThrow(

@@ -97,7 +97,7 @@ class Teller {
     }
 
     void tell(Jobs.Stored stored, Device device, Verb verb, Person by) {
-        Saying said = need(verb.said(), stored, device);
+        Saying said = need(verb.sayings(), stored, device);
         telling(
                 stored,
                 device,

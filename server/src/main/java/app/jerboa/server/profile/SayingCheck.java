@@ -35,7 +35,7 @@ final class SayingCheck {
         for (int i = 0; i < profile.verbs().size(); i++) {
             Verb v = profile.verbs().get(i);
             for (int j = 0; j < v.said().size(); j++) {
-                check.saying(v.said().get(j), Optional.empty(), "/verbs/" + i + "/said/" + j);
+                check.saying(v.sayings().get(j), Optional.empty(), "/verbs/" + i + "/said/" + j);
             }
         }
         profile.web()

@@ -35,7 +35,7 @@ final class KnobVoice {
             visca(k.said()).filter(s -> !s.frame().isEmpty()).forEach(s -> frames(k, s));
         }
         for (Verb v : bank.profile().verbs()) {
-            visca(v.said())
+            visca(v.sayings())
                     .filter(s -> !s.frame().isEmpty())
                     .forEach(
                             s ->
@@ -111,7 +111,10 @@ final class KnobVoice {
             }
         }
         return bank.profile().verbs().stream()
-                .filter(v -> visca(v.said()).anyMatch(s -> s.message().equals(message.written())))
+                .filter(
+                        v ->
+                                visca(v.sayings())
+                                        .anyMatch(s -> s.message().equals(message.written())))
                 .findFirst()
                 .map(v -> obeyed(bank.tell(v)));
     }

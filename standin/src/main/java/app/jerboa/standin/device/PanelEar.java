@@ -175,7 +175,7 @@ public final class PanelEar implements TcpPort.Ear {
     private void told(String key) {
         Optional<Verb> verb =
                 bank.profile().verbs().stream()
-                        .filter(v -> key(v.said()).filter(s -> s.key().equals(key)).isPresent())
+                        .filter(v -> key(v.sayings()).filter(s -> s.key().equals(key)).isPresent())
                         .findFirst();
         Optional<KnobBank.Refusal> no =
                 verb.map(bank::tell)

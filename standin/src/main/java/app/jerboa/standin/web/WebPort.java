@@ -177,7 +177,7 @@ public final class WebPort implements DevicePort {
 
     private Optional<Answer> told(HttpMessage message) {
         for (Verb v : bank.profile().verbs()) {
-            if (http(v.said())
+            if (http(v.sayings())
                     .anyMatch(s -> template(s.request().orElseThrow()).read(message).isPresent())) {
                 return Optional.of(obeyed(bank.tell(v)));
             }
