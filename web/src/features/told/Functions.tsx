@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import type { Job, Knob, ToldView, Verb } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useSteady } from '../../shared/ui/useSteady'
 import type { Grave } from './GraveDialog'
 import { GraveDialog } from './GraveDialog'
 import { KnobControl } from './KnobControl'
@@ -16,13 +17,22 @@ const groups = [
   ['paint', 'Picture'],
 ] as const
 
-/** All that the taken camera can be told, in one plain column. */
-export function Functions({ job, device }: { readonly job: Job; readonly device: number }) {
+/**
+ * All that the taken camera can be told, in one plain column. Memoised: the desk is drawn anew ten times a
+ * second while a head moves, and a page that is busy with that misses its beat.
+ */
+export const Functions = memo(function Functions({
+  job,
+  device,
+}: {
+  readonly job: Job
+  readonly device: number
+}) {
   const told = useToldViews(job)
   const view = told.data?.find((v) => v.device === device)
   if (!view) return null
   return <Column key={device} job={job} view={view} />
-}
+})
 
 function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
   const knobs = useKnobs(job, [view.device])
@@ -30,11 +40,11 @@ function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
   const readings = knobs.readings[view.device] ?? {}
   const may = rights(job).drive
   const trouble = knobs.troubles[view.device]
-  const turn = (knob: Knob, value: number) => {
+  const turn = useSteady((_: number, knob: Knob, value: number) => {
     if (knob.does === 'powers' || knob.does === 'restarts' || knob.does === 'erases') {
       setGrave({ device: view.device, camera: view.name, name: knob.name, value })
     } else void knobs.turn(view, knob, value)
-  }
+  })
   const tell = (verb: Verb) => {
     if (verb.grave) setGrave({ device: view.device, camera: view.name, name: verb.name, value: null })
     else void knobs.tell(view.device, verb.name, false)
@@ -99,7 +109,8 @@ function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
                     camera={view.name}
                     reading={readings[k.name]}
                     kept={may ? cannot(k, view, readings) : 'you look on'}
-                    onTurn={(value) => turn(k, value)}
+                    device={view.device}
+                    onTurn={turn}
                   />
                 </Box>
               ))}

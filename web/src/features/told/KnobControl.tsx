@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import MenuItem from '@mui/material/MenuItem'
 import Slider from '@mui/material/Slider'
 import TextField from '@mui/material/TextField'
-import { useEffect, useRef, useState } from 'react'
+import { memo, useEffect, useRef, useState } from 'react'
 import type { Knob, Reading } from '../../shared/api/types'
 import { effectWords, held, valueWords } from './knobs'
 
@@ -12,11 +12,13 @@ interface Props {
   readonly reading: Reading | undefined
   /** Why it cannot be turned now; empty when it can. */
   readonly kept: string
-  readonly onTurn: (value: number) => void
+  /** Always the same function, so that only knobs that changed are drawn anew. */
+  readonly onTurn: (device: number, knob: Knob, value: number) => void
+  readonly device: number
 }
 
 /** One knob of one camera: a scale, the value wanted, and the value read back. */
-export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
+export const KnobControl = memo(function KnobControl({ knob, camera, device, reading, kept, onTurn }: Props) {
   const read = reading?.value ?? null
   // What was wanted is forgotten once the camera says where it stands.
   const [last, setLast] = useState<{ readonly value: number; readonly over: Reading | undefined }>()
@@ -25,7 +27,7 @@ export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
   const turn = (value: number) => {
     const next = held(knob, value)
     setLast({ value: next, over: reading })
-    onTurn(next)
+    onTurn(device, knob, next)
   }
   // Before it was read its scale would show a place where it does not stand.
   const unread = knob.readable && !reading
@@ -57,7 +59,7 @@ export function KnobControl({ knob, camera, reading, kept, onTurn }: Props) {
       </Box>
     </Box>
   )
-}
+})
 
 function ReadBack({ knob, reading }: { readonly knob: Knob; readonly reading: Reading | undefined }) {
   if (!knob.readable) return <>cannot be read back</>

@@ -12,8 +12,10 @@ import { typing, useKeys } from '../../shared/ui/keys'
 import { Page } from '../../shared/ui/Page'
 import type { PageKey } from '../../shared/ui/pageKeys'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useSteady } from '../../shared/ui/useSteady'
 import { CopyKnobs } from './CopyKnobs'
 import { KnobControl } from './KnobControl'
+import type { Readings } from './knobs'
 import { cannot } from './knobs'
 import { useKnobs, useToldViews } from './useTold'
 
@@ -68,6 +70,10 @@ function Painting({ job, views }: PaintingProps) {
     shown.map((v) => v.device),
   )
   const may = rights(job).drive
+  const turn = useSteady((device: number, knob: Knob, value: number) => {
+    const view = views.find((v) => v.device === device)
+    if (view) void knobs.turn(view, knob, value)
+  })
   useKeys((e) => {
     if (e.key === 'z' && !typing(e.target) && !e.metaKey && !e.altKey) {
       e.preventDefault()
@@ -148,7 +154,13 @@ function Painting({ job, views }: PaintingProps) {
                 role="cell"
                 sx={{ borderTop: '1px solid', borderColor: 'divider', py: 0.25 }}
               >
-                <Cell view={v} knob={v.knobs.find((k) => k.name === name)} knobs={knobs} may={may} />
+                <Cell
+                  view={v}
+                  knob={v.knobs.find((k) => k.name === name)}
+                  readings={knobs.readings[v.device]}
+                  may={may}
+                  onTurn={turn}
+                />
               </Box>
             ))}
           </Box>
@@ -162,20 +174,21 @@ function Painting({ job, views }: PaintingProps) {
 interface CellProps {
   readonly view: ToldView
   readonly knob: Knob | undefined
-  readonly knobs: ReturnType<typeof useKnobs>
+  readonly readings: Readings | undefined
   readonly may: boolean
+  readonly onTurn: (device: number, knob: Knob, value: number) => void
 }
 
-function Cell({ view, knob, knobs, may }: CellProps) {
+function Cell({ view, knob, readings = {}, may, onTurn }: CellProps) {
   if (!knob) return <Box sx={{ color: 'text.secondary', pt: 0.75 }}>has none</Box>
-  const readings = knobs.readings[view.device] ?? {}
   return (
     <KnobControl
       knob={knob}
       camera={view.name}
       reading={readings[knob.name]}
       kept={may ? cannot(knob, view, readings) : 'you look on'}
-      onTurn={(value) => void knobs.turn(view, knob, value)}
+      device={view.device}
+      onTurn={onTurn}
     />
   )
 }

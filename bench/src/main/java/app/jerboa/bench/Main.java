@@ -27,7 +27,7 @@ public final class Main {
 
     /**
      * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server}, {@code stop},
-     * {@code hard} or {@code wire} alone, or everything.
+     * {@code hard}, {@code wire} or {@code knobs} alone, or everything.
      */
     public static void main(String[] args) throws IOException, InterruptedException {
         Main main = new Main();
@@ -40,6 +40,7 @@ public final class Main {
             case "stop" -> main.stop();
             case "hard" -> main.hardUse();
             case "wire" -> WireRows.print(main::row);
+            case "knobs" -> main.knobs();
             default -> main.run();
         }
     }
@@ -95,6 +96,7 @@ public final class Main {
         stop();
         hardUse();
         WireRows.print(this::row);
+        knobs();
     }
 
     /** Every check of a whole job, growing; the ratio is against n log n. */
@@ -196,6 +198,22 @@ public final class Main {
                     times.marked().median(),
                     "drawing.marked",
                     "");
+        }
+    }
+
+    private void knobs() throws InterruptedException {
+        try (KnobBench bench = new KnobBench()) {
+            KnobBench.Times t = bench.measure();
+            row(
+                    "knobs of 50 cameras read through the server, median ms",
+                    t.served().median(),
+                    "knobs.served",
+                    String.format(
+                            Locale.ROOT,
+                            "%d values; %.1f times the bare questions",
+                            t.values(),
+                            t.served().median() / t.bare().median()));
+            row("the same questions bare, median ms", t.bare().median(), "knobs.bare", "floor");
         }
     }
 

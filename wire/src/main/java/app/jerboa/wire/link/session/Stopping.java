@@ -34,6 +34,13 @@ public final class Stopping {
     }
 
     private static final int ROUNDS = 8;
+
+    /** A head that still moves goes on with a recall, which a drive stop does not end everywhere. */
+    private static final int CANCELS_FROM = 1;
+
+    /** What no stop and no cancelling ends, a drive takes the place of. */
+    private static final int NUDGES_FROM = 3;
+
     private static final int BETWEEN_READINGS_MILLIS = 120;
 
     /** Where a head points; zoom none where it cannot be read. */
@@ -51,16 +58,23 @@ public final class Stopping {
         return new Stopping(link).round(ROUNDS);
     }
 
-    /** Both stops, said at once. */
-    private CompletableFuture<?> told() {
+    /** Both stops, said at once; from the second round on with what else brings a head to rest. */
+    private CompletableFuture<?> told(int round) {
         synchronized (link) {
+            if (round >= CANCELS_FROM) {
+                link.cancelMoves();
+            }
+            if (round >= NUDGES_FROM) {
+                link.nudge();
+            }
             motionsBefore = link.motionsSent();
             return CompletableFuture.allOf(link.drive(0, 0), link.zoom(0));
         }
     }
 
     private CompletableFuture<Outcome> round(int left) {
-        return told().thenCompose(done -> look())
+        return told(ROUNDS - left)
+                .thenCompose(done -> look())
                 .thenCompose(
                         first ->
                                 after(
@@ -90,7 +104,7 @@ public final class Stopping {
     private CompletableFuture<Outcome> again() {
         synchronized (link) {
             return link.motionsSent() == motionsBefore && !link.isClosed()
-                    ? told().handle((done, failure) -> afterAgain(failure))
+                    ? told(0).handle((done, failure) -> afterAgain(failure))
                             .thenCompose(outcome -> outcome)
                     : CompletableFuture.completedFuture(Outcome.OVERTAKEN);
         }

@@ -7,6 +7,7 @@ import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.IpPacket;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
+import app.jerboa.wire.visca.ViscaMessage;
 import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ViscaWords;
@@ -30,6 +31,9 @@ public final class ViscaLink implements HeadLink {
         HEAD,
         LENS
     }
+
+    /** Commands that a camera works on at once. */
+    private static final int SOCKETS = 2;
 
     private final Session<ViscaRequest, ViscaReply> session;
     private final Map<Moves, Exchange<ViscaRequest, ViscaReply>> newest =
@@ -217,6 +221,18 @@ public final class ViscaLink implements HeadLink {
             session.abandon(older, "replaced by a newer command");
         }
         return exchange.reply;
+    }
+
+    /** Whatever is under way in either socket; what is not there to be cancelled is no trouble. */
+    void cancelMoves() {
+        for (int socket = 1; socket <= SOCKETS; socket++) {
+            session.start(ViscaRequest.Sent.of(ViscaMessage.CANCEL, socket), false);
+        }
+    }
+
+    /** The slowest step one way; a stop must follow at once. */
+    synchronized void nudge() {
+        replace(Moves.HEAD, new ViscaRequest.Drive(1, 0));
     }
 
     /** How many motions other than stops went out: by it a stop sees that it was overtaken. */
