@@ -6,6 +6,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.logbook.LogEntry;
+import app.jerboa.server.profile.OldForms;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import tools.jackson.core.util.DefaultIndenter;
 import tools.jackson.core.util.DefaultPrettyPrinter;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -77,10 +79,17 @@ final class JobFileWriter {
             }
             case FLAG -> into.put(field.wire(), Boolean.parseBoolean(text));
             case LENGTH -> into.put(field.wire(), new BigDecimal(text));
-            case FACTS -> into.set(field.wire(), JSON.readTree(text));
+            case FACTS -> into.set(field.wire(), facts(text));
             case NAME, TEXT, CHOICE, LIST, ADDRESS, SUBNET, MAC, PROFILE ->
                     into.put(field.wire(), text);
         }
+    }
+
+    /** What was stored before there were knobs goes out in the form of today. */
+    private static JsonNode facts(String text) {
+        JsonNode facts = JSON.readTree(text);
+        OldForms.renew(facts);
+        return facts;
     }
 
     private static void write(LogEntry entry, ObjectNode into) {

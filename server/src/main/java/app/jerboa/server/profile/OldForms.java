@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ObjectNode;
  * Profiles as they were written before there were knobs and verbs: {@code paint} with a list of
  * names, and {@code frames} of fixed octets. They are read as what they meant.
  */
-final class OldForms {
+public final class OldForms {
     private static final int MOST_ON_WIRE = 255;
     private static final int BUS_FRAME_LETTERS = 20;
 
@@ -23,7 +23,7 @@ final class OldForms {
     private OldForms() {}
 
     /** Changed in place; a profile of today stays as it is. */
-    static void renew(JsonNode tree) {
+    public static void renew(JsonNode tree) {
         if (tree instanceof ObjectNode profile) {
             if (profile.get("paint") instanceof ObjectNode paint && paint.has("controls")) {
                 profile.remove("paint");

@@ -199,4 +199,35 @@ class ShippedProfilesTest {
         }
         return node.isBoolean() && !node.asBoolean() ? Stream.empty() : Stream.of(at);
     }
+
+    /** Range, direction and way of saying of what families have in common: no two are copies. */
+    @Test
+    void noTwoFamiliesAreCopiesWithOtherNames() {
+        List<String> turned =
+                TestProfiles.profiles().all().stream()
+                        .filter(Profile::paints)
+                        .map(
+                                p ->
+                                        p.knobs().stream()
+                                                .map(
+                                                        k ->
+                                                                k.least()
+                                                                        + " "
+                                                                        + k.most()
+                                                                        + " "
+                                                                        + k.effect()
+                                                                        + " "
+                                                                        + k.said())
+                                                .toList()
+                                                .toString())
+                        .toList();
+        assertThat(turned).hasSizeGreaterThan(8).doesNotHaveDuplicates();
+        List<Double> steps =
+                TestProfiles.profiles().all().stream()
+                        .flatMap(p -> p.knob("iris").stream())
+                        .map(k -> k.effect().orElseThrow())
+                        .toList();
+        assertThat(steps).as("some close upwards").anyMatch(e -> e < 0).anyMatch(e -> e > 0);
+        assertThat(Set.copyOf(steps)).hasSizeGreaterThan(5);
+    }
 }

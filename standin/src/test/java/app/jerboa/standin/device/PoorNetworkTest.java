@@ -3,7 +3,9 @@ package app.jerboa.standin.device;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
+import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Head;
+import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.standin.ShippedProfiles;
 import app.jerboa.wire.link.FramedStream;
@@ -20,7 +22,9 @@ import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.link.session.ViscaLink;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.ViscaError;
+import app.jerboa.wire.visca.ViscaMessage;
 import app.jerboa.wire.visca.ViscaReply;
+import app.jerboa.wire.visca.ViscaRequest;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -43,6 +47,7 @@ import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.api.parallel.Resources;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Links to simulated heads over networks that lose, delay, reorder and double what they carry. */
@@ -151,6 +156,37 @@ class PoorNetworkTest {
                     assertThat(pair.head().state().zoomSpeed()).isZero();
                     return sequences(pair, random, left - 1);
                 });
+    }
+
+    /**
+     * A camera whose recalls go on after a drive stop: cancelled by the second try. And one whose
+     * second move is refused while one is under way: it is tried again, and comes at last.
+     */
+    @ParameterizedTest
+    @EnumSource(
+            value = Habit.class,
+            names = {"STOP_LEAVES_RECALLS", "ONE_MOVE_AT_A_TIME"})
+    void aStopEndsARecallWhateverItsHabits(Habit habit) throws Exception {
+        String id = habit == Habit.STOP_LEAVES_RECALLS ? "ceiling-ptz-usb" : "ceiling-ptz-serial";
+        Profile profile = ShippedProfiles.read(id).orElseThrow();
+        assertThat(profile.habits()).contains(habit);
+        Head slow = profile.head().orElseThrow();
+        SimulatedHead head =
+                new SimulatedHead(
+                        slow,
+                        new KnobBank(profile, 1),
+                        InstantSource.system(),
+                        InstantSource.system());
+        ViscaUdpPort port = ViscaUdpPort.open(loopback(0), Form.HEADER, head);
+        open.add(port);
+        ViscaLink link = link(UdpTransport.open(loopback(port.port())), Form.HEADER);
+        head.handle(ViscaRequest.Sent.of(ViscaMessage.ABSOLUTE, 24, 20, 2_200, 0), reply -> {});
+        await().until(() -> head.state().pan() > 1);
+        assertThat(link.stop().get(10, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+        double there = head.state().pan();
+        Thread.sleep(300);
+        assertThat(head.state().homing()).isFalse();
+        assertThat(head.state().pan()).isEqualTo(there).isLessThan(150);
     }
 
     /** A poor link is called so, and a dead one lost, with why; nothing else may slow it. */

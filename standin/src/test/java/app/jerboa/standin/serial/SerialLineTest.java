@@ -16,6 +16,7 @@ import app.jerboa.standin.device.Timers;
 import app.jerboa.standin.serial.SimulatedLine.Kind;
 import app.jerboa.standin.serial.SimulatedLine.Station;
 import app.jerboa.wire.dprotocol.DForm;
+import app.jerboa.wire.dprotocol.DMessage;
 import app.jerboa.wire.link.Listeners;
 import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Subscription;
@@ -194,6 +195,52 @@ class SerialLineTest {
         assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Outcome.TOLD);
         await().until(() -> heads.get(1).state().panSpeed() == 0);
         assertThat(heads.get(1).state().zoomSpeed()).isZero();
+    }
+
+    /** + and - changed over at one head: it alone hears nothing. */
+    @Test
+    void aSwappedPairIsDeafAlone() throws Exception {
+        SharedLine line =
+                served(Kind.BUS, Set.of(), onBus(7, true, LineFault.PAIR_SWAPPED), onBus(8, true));
+        HeadLink deaf = bus(line, 7, true);
+        HeadLink hears = bus(line, 8, true);
+        deaf.drive(20, 0);
+        hears.drive(20, 0);
+        await().until(() -> heads.get(1).state().panSpeed() > 0);
+        assertThatThrownBy(() -> deaf.askPanTilt(false).get(5, TimeUnit.SECONDS))
+                .hasMessageContaining("no answer");
+        assertThat(heads.get(0).state().panSpeed()).isZero();
+        assertThat(hears.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+    }
+
+    /** No resistor at the end of a bus: some orders are lost at a high rate, none at a low one. */
+    @ParameterizedTest
+    @CsvSource({"9600, false", "115200, true"})
+    void anOpenEndTellsAtHighRates(int baud, boolean loses) {
+        AtomicInteger whole = new AtomicInteger();
+        AtomicInteger all = new AtomicInteger();
+        SerialVoice counts =
+                (octets, talk) -> {
+                    whole.addAndGet(DForm.D.decode(octets).toOptional().isPresent() ? 1 : 0);
+                    all.incrementAndGet();
+                    return Octets.of();
+                };
+        Station station = new Station(() -> Optional.of(counts), () -> baud, Set.of());
+        SimulatedLine line =
+                new SimulatedLine(
+                        Kind.BUS,
+                        baud,
+                        Set.of(LineFault.NO_TERMINATOR),
+                        List.of(station),
+                        Timers.SHARED,
+                        System::nanoTime,
+                        1);
+        for (int i = 0; i < 100; i++) {
+            line.say(DForm.D.encode(9, new DMessage.Drive(5, 0, 0, 0, 0)), octets -> {});
+        }
+        await().until(() -> all.get() == 100);
+        assertThat(whole.get() < 100).as("%s whole", whole).isEqualTo(loses);
+        assertThat(whole).hasPositiveValue();
     }
 
     /**

@@ -35,7 +35,9 @@ public final class Stopping {
 
     private static final int ROUNDS = 8;
 
-    /** A head that still moves goes on with a recall, which a drive stop does not end everywhere. */
+    /**
+     * A head that still moves goes on with a recall, which a drive stop does not end everywhere.
+     */
     private static final int CANCELS_FROM = 1;
 
     /** What no stop and no cancelling ends, a drive takes the place of. */
