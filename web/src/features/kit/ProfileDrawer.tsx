@@ -12,10 +12,15 @@ import { ProfileDialog } from './ProfileDialog'
 import { factGroups } from './factLines'
 import type { Facts } from './profileSchema'
 import { said } from './profileSchema'
+import { ToldFacts } from './ToldFacts'
 import { useProfile, useProfileSchema } from './useProfile'
 
 /** Addresses, octets, versions: what is read letter by letter. */
 const bare = /^[\dA-F]+([. ][\dA-F]+)+$/
+
+/** Knobs and verbs have a section of their own. */
+const withoutTold = (facts: Facts): Facts =>
+  Object.fromEntries(Object.entries(facts).filter(([key]) => key !== 'knobs' && key !== 'verbs'))
 
 const isList = (value: unknown) => Array.isArray(value) && value.length > 0
 
@@ -64,7 +69,8 @@ export function ProfileDrawer({ job, profile, onClose }: Props) {
                 <SayIt job={job} devices={having(job, profile)} />
               </Box>
             )}
-            {factGroups(schema.data, query.data.facts).map((g) => (
+            <ToldFacts facts={query.data.facts} />
+            {factGroups(schema.data, withoutTold(query.data.facts)).map((g) => (
               <Box key={g.title} component="section" sx={{ mt: 2 }}>
                 <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
                   {g.title}

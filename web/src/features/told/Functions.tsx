@@ -8,7 +8,7 @@ import { useSteady } from '../../shared/ui/useSteady'
 import type { Grave } from './GraveDialog'
 import { GraveDialog } from './GraveDialog'
 import { KnobControl } from './KnobControl'
-import { cannot } from './knobs'
+import { cannot, valueWords } from './knobs'
 import { useKnobs, useToldViews } from './useTold'
 
 const groups = [
@@ -42,11 +42,18 @@ function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
   const trouble = knobs.troubles[view.device]
   const turn = useSteady((_: number, knob: Knob, value: number) => {
     if (knob.does === 'powers' || knob.does === 'restarts' || knob.does === 'erases') {
-      setGrave({ device: view.device, camera: view.name, name: knob.name, value })
+      setGrave({
+        device: view.device,
+        camera: view.name,
+        name: knob.name,
+        value,
+        valueWords: valueWords(knob, value),
+      })
     } else void knobs.turn(view, knob, value)
   })
   const tell = (verb: Verb) => {
-    if (verb.grave) setGrave({ device: view.device, camera: view.name, name: verb.name, value: null })
+    if (verb.grave)
+      setGrave({ device: view.device, camera: view.name, name: verb.name, value: null, valueWords: '' })
     else void knobs.tell(view.device, verb.name, false)
   }
   const send = () => {
@@ -68,7 +75,7 @@ function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
                 key={v.name}
                 variant="outlined"
                 disabled={kept !== '' || v.does === 'moves'}
-                title={kept}
+                sx={{ '&.Mui-disabled': { color: 'text.secondary' } }}
                 onClick={() => tell(v)}
               >
                 {v.name}

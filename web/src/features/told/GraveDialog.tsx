@@ -18,6 +18,8 @@ export interface Grave {
   readonly name: string
   /** Nothing for a verb. */
   readonly value: number | null
+  /** The value as its knob calls it; empty for a verb. */
+  readonly valueWords: string
 }
 
 interface Props {
@@ -56,7 +58,8 @@ export function GraveDialog({ job, grave, onTell, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} aria-labelledby="grave">
       <DialogTitle id="grave">
-        {grave.camera}: {grave.name}?
+        {grave.camera}: {grave.name}
+        {grave.valueWords && ` to ${grave.valueWords}`}?
       </DialogTitle>
       <DialogContent>
         {view.error && <Trouble>{sentence(view.error)}</Trouble>}

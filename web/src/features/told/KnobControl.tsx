@@ -69,7 +69,7 @@ function ReadBack({ knob, reading }: { readonly knob: Knob; readonly reading: Re
   return (
     <>
       reads {valueWords(knob, reading.value)}
-      {effect && `, ${effect} by the profile`}
+      {effect && `, ${effect}${effect === 'neutral' ? '' : ' by the profile'}`}
     </>
   )
 }

@@ -116,7 +116,13 @@ function Saying({ job, views }: { readonly job: Job; readonly views: readonly To
             disabled={!rights(job).drive || verb?.does === 'moves'}
             onClick={() =>
               preview.data.grave
-                ? setGrave({ device: view.device, camera: view.name, name, value: number })
+                ? setGrave({
+                    device: view.device,
+                    camera: view.name,
+                    name,
+                    value: number,
+                    valueWords: knob && number !== null ? valueWords(knob, number) : '',
+                  })
                 : void send(false)
             }
           >

@@ -40,9 +40,15 @@ describe('a knob', () => {
   it.each([
     [10, '+0.5 dB'],
     [-4, '-0.2 dB'],
-    [0, '0.0 dB'],
+    [0, 'neutral'],
   ])('at %s has the effect %s', (value, words) => {
     expect(effectWords(red, value)).toBe(words)
+  })
+
+  it('says what a step does where there is no neutral place', () => {
+    expect(effectWords(knob('iris', { neutral: null, unit: 'stops', effect: -0.5 }), 3)).toBe(
+      '-0.5 stops a step',
+    )
   })
 
   it('says a choice by its name and stays within its ends', () => {

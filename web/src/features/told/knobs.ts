@@ -14,13 +14,16 @@ export function valueWords(knob: Knob, value: number): string {
   return knob.choices.find((c) => c.value === value)?.name ?? String(value)
 }
 
-/** How far it is from where it changes nothing, by the profile; nothing where that is not known. */
+/** How far it is from where it changes nothing, by the profile; of one without such a place what a step does. */
 export function effectWords(knob: Knob, value: number): string {
-  if (knob.effect === null || knob.effect === undefined) return ''
-  const steps = value - (knob.neutral ?? knob.least)
-  const far = knob.effect * steps
+  if (typeof knob.effect !== 'number') return ''
+  if (typeof knob.neutral !== 'number') return `${signed(knob.effect)} ${knob.unit} a step`
+  return value === knob.neutral ? 'neutral' : `${signed(knob.effect * (value - knob.neutral))} ${knob.unit}`
+}
+
+function signed(far: number): string {
   const rounded = Math.abs(far) >= 10 ? far.toFixed(0) : far.toFixed(2).replace(/0$/, '')
-  return `${far > 0 ? '+' : ''}${rounded} ${knob.unit}`
+  return `${far > 0 ? '+' : ''}${rounded}`
 }
 
 /** Why a knob or verb does not act now; nothing when it does, or when that cannot be told. */

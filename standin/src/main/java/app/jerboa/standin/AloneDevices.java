@@ -1,6 +1,8 @@
 package app.jerboa.standin;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Access;
+import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
@@ -9,22 +11,28 @@ import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Habits;
 import app.jerboa.standin.device.KnobBank;
+import app.jerboa.standin.device.PanelEar;
+import app.jerboa.standin.device.SimulatedBody;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.device.Timers;
+import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.device.ViscaTcpEar;
 import app.jerboa.standin.device.ViscaUdpPort;
 import app.jerboa.standin.device.Weather;
+import app.jerboa.standin.lan.RigDevice;
 import app.jerboa.standin.serial.BusVoice;
 import app.jerboa.standin.serial.ChainVoice;
 import app.jerboa.standin.serial.LineFault;
 import app.jerboa.standin.serial.SerialServerEar;
 import app.jerboa.standin.serial.SerialVoice;
 import app.jerboa.standin.serial.SimulatedLine;
+import app.jerboa.standin.web.WebPort;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.visca.IpPacket;
 import java.io.IOException;
+import java.net.BindException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.time.InstantSource;
@@ -41,11 +49,12 @@ import java.util.Set;
  * Devices of one profile without a hall, for any program to talk to.
  *
  * <p>{@code --visca-ip}, {@code --visca-udp} and {@code --visca-tcp} name ports; without any, those
- * of the profile. {@code --serial-tcp} opens a serial server with {@code --chain} heads behind it,
- * or with heads on a bus where the profile speaks the D protocol. {@code --count} puts so many on
- * addresses that count up. {@code --loss}, {@code --delay}, {@code --reorder} and {@code
- * --duplicates} make the network poor; {@code --repeats refused} and {@code --answers-to} are
- * habits of some cameras; {@code --fault
+ * of the profile. {@code --web} and {@code --panel-link} do the same for knobs told by requests and
+ * keys, with {@code --password}. {@code --serial-tcp} opens a serial server with {@code --chain}
+ * heads behind it, or with heads on a bus where the profile speaks the D protocol. {@code --count}
+ * puts so many on addresses that count up. {@code --loss}, {@code --delay}, {@code --reorder} and
+ * {@code --duplicates} make the network poor; {@code --repeats refused} and {@code --answers-to}
+ * are habits of some cameras; {@code --fault
  * reversed:2,broken:3,pair-swapped:1,no-terminator,echo,terminal} breaks the line.
  */
 final class AloneDevices {
@@ -59,6 +68,9 @@ final class AloneDevices {
                             "visca-udp",
                             "visca-tcp",
                             "serial-tcp",
+                            "web",
+                            "panel-link",
+                            "password",
                             "chain",
                             "baud",
                             "first-id",
@@ -93,7 +105,7 @@ final class AloneDevices {
         String id = options.text("device").orElse("ceiling-ptz");
         this.profile =
                 ShippedProfiles.read(id)
-                        .filter(p -> p.head().isPresent())
+                        .filter(p -> p.head().isPresent() || !p.knobs().isEmpty())
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
@@ -115,10 +127,23 @@ final class AloneDevices {
         return lines;
     }
 
+    private KnobBank freshBank() {
+        return new KnobBank(profile, options.whole("seed", 1, Integer.MAX_VALUE));
+    }
+
+    /** A head, or a camera that stands on somebody's shoulder. */
+    private ViscaObeys obeys(KnobBank bank) {
+        return profile.head().isPresent() ? head(bank) : new SimulatedBody(bank);
+    }
+
     private SimulatedHead fresh() {
+        return head(freshBank());
+    }
+
+    private SimulatedHead head(KnobBank bank) {
         return new SimulatedHead(
                 facts(),
-                new KnobBank(profile, options.whole("seed", 1, Integer.MAX_VALUE)),
+                bank,
                 () -> clock.at(InstantSource.system().instant()),
                 InstantSource.system());
     }
@@ -131,8 +156,10 @@ final class AloneDevices {
         boolean network = asked(Protocol.VISCA_IP, "visca-ip");
         boolean raw = asked(Protocol.VISCA_UDP, "visca-udp");
         boolean tcp = asked(Protocol.VISCA_TCP, "visca-tcp");
+        KnobBank bank = freshBank();
+        boolean told = told(at, bank);
         if (network || raw || tcp) {
-            SimulatedHead head = fresh();
+            ViscaObeys head = obeys(bank);
             if (network) {
                 opened(at, udp(at, "visca-ip", IpPacket.PORT, Form.HEADER, head), "VISCA over IP");
             }
@@ -148,15 +175,56 @@ final class AloneDevices {
                         "VISCA over TCP");
             }
         }
-        if (options.has("serial-tcp") || !(network || raw || tcp)) {
+        if (options.has("serial-tcp") || !(network || raw || tcp || told)) {
             serial(at);
         }
+    }
+
+    /** Its own web server and its panel link, as far as it has them. */
+    private boolean told(InetAddress at, KnobBank bank) throws IOException {
+        String password = options.text("password").orElse(RigDevice.FACTORY_PASSWORD);
+        String user = profile.access().map(Access::user).orElse("");
+        boolean web = profile.web().isPresent() && asked(Protocol.WEB, "web");
+        boolean panel = asked(Protocol.PANEL_LINK, "panel-link") && usual(Protocol.PANEL_LINK) > 0;
+        if (web) {
+            int port = options.port("web", usual(Protocol.WEB));
+            try {
+                opened(
+                        at,
+                        WebPort.open(new InetSocketAddress(at, port), bank, password),
+                        "web server");
+            } catch (BindException e) {
+                // Its own port is one that only root may open; the rest of it serves all the same.
+                if (options.has("web")) {
+                    throw e;
+                }
+                lines.add(
+                        profile.id()
+                                + ": no web server, port "
+                                + port
+                                + " cannot be had; name one with --web");
+            }
+        }
+        if (panel) {
+            int port = options.port("panel-link", usual(Protocol.PANEL_LINK));
+            PanelEar ear = new PanelEar(bank, profile.name(), user, password);
+            opened(
+                    at,
+                    TcpPort.open(new InetSocketAddress(at, port), Protocol.PANEL_LINK, ear),
+                    "panel link");
+        }
+        return web || panel;
+    }
+
+    private int usual(Protocol protocol) {
+        return profile.port(protocol).orElse(0);
     }
 
     /** Named, or the profile's own where no port is named at all. */
     private boolean asked(Protocol protocol, String name) {
         boolean any =
-                List.of("visca-ip", "visca-udp", "visca-tcp", "serial-tcp").stream()
+                List.of("visca-ip", "visca-udp", "visca-tcp", "serial-tcp", "web", "panel-link")
+                        .stream()
                         .anyMatch(options::has);
         return any ? options.has(name) : profile.answers(protocol).isPresent();
     }
@@ -165,20 +233,21 @@ final class AloneDevices {
         lines.add(profile.id() + ": " + what + " on " + at.getHostAddress() + ":" + port.port());
     }
 
-    private ViscaUdpPort udp(InetAddress at, String name, int usual, Form form, SimulatedHead head)
+    private ViscaUdpPort udp(InetAddress at, String name, int usual, Form form, ViscaObeys head)
             throws IOException {
         InetSocketAddress place = new InetSocketAddress(at, options.port(name, usual));
         return ViscaUdpPort.open(place, form, head, habits(), weather());
     }
 
     private Habits habits() {
-        String repeats = options.text("repeats").orElse("answered");
+        String usual = profile.has(Habit.REFUSES_REPEATS) ? "refused" : "answered";
+        String repeats = options.text("repeats").orElse(usual);
         if (!repeats.equals("answered") && !repeats.equals("refused")) {
             throw new IllegalArgumentException("--repeats is answered or refused");
         }
         return new Habits(
                 repeats.equals("refused"),
-                options.has("answers-to")
+                options.has("answers-to") || profile.has(Habit.ANSWERS_TO_OWN_PORT)
                         ? OptionalInt.of(options.port("answers-to", IpPacket.PORT))
                         : OptionalInt.empty());
     }

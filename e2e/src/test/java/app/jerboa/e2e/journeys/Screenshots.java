@@ -190,21 +190,6 @@ class Screenshots extends Jerboa {
                 .click();
         assertThat(user.page.getByText("reads 141").nth(1)).isVisible();
         shoot("paint");
-        user.open(job, "desk");
-        assertThat(
-                        user.page.getByRole(
-                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
-                .isVisible();
-        user.page.keyboard().press("3");
-        assertThat(
-                        user.page
-                                .getByText("reads manual")
-                                .or(user.page.getByText("reads auto"))
-                                .first())
-                .isVisible();
-        user.page.getByLabel("Functions of L3").evaluate("e => e.scrollIntoView()");
-        shoot("desk-functions");
-        user.page.locator("main").evaluate("main => main.scrollTo(0, 0)");
         user.open(job, "kit");
         user.page.locator("[data-profile=ceiling-ptz]").first().click();
         user.page.getByLabel("Knob or verb").click();

@@ -2,16 +2,19 @@ package app.jerboa.standin.lan;
 
 import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Habits;
 import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.PanelEar;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.device.ViscaTcpEar;
 import app.jerboa.standin.device.ViscaUdpPort;
+import app.jerboa.standin.device.Weather;
 import app.jerboa.standin.serial.SerialServerEar;
 import app.jerboa.standin.serial.SimulatedLine;
 import app.jerboa.standin.web.WebPort;
@@ -22,6 +25,7 @@ import java.net.InetSocketAddress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Supplier;
 
 /** The ports of a device by its profile, as far as a stand-in has a voice for the protocol. */
@@ -29,6 +33,11 @@ final class DevicePorts {
     private static final int PANELS_AT_ONCE = 4;
 
     private DevicePorts() {}
+
+    /** In a hall each asker has a port of its own, so that all are answered where they asked. */
+    private static Habits habits(Profile profile) {
+        return new Habits(profile.has(Habit.REFUSES_REPEATS), OptionalInt.empty());
+    }
 
     /**
      * @param obeys what hears VISCA in it; empty for a serial server
@@ -59,7 +68,9 @@ final class DevicePorts {
             } else if (tcp && obeys.isPresent()) {
                 ports.add(TcpPort.open(any, s.protocol(), new ViscaTcpEar(obeys.get())));
             } else if (s.protocol() == Protocol.VISCA_IP && obeys.isPresent()) {
-                ports.add(ViscaUdpPort.open(any, Form.HEADER, obeys.get()));
+                ports.add(
+                        ViscaUdpPort.open(
+                                any, Form.HEADER, obeys.get(), habits(profile), Weather.fair()));
             } else if (s.protocol() == Protocol.VISCA_UDP && obeys.isPresent()) {
                 ports.add(ViscaUdpPort.open(any, Form.RAW, obeys.get()));
             } else if (s.protocol() == Protocol.WEB && profile.web().isPresent()) {
