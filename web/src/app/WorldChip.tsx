@@ -6,6 +6,7 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import FormControlLabel from '@mui/material/FormControlLabel'
+import TextField from '@mui/material/TextField'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rights } from '../shared/api/changes'
@@ -106,6 +107,7 @@ function WorldDialog({ job, world, onClose }: DialogProps) {
             </ul>
           </>
         )}
+        {world.world === 'live' && <SerialChoice job={job} world={world} may={mayChoose} />}
         {!mayChoose && <p>A lead of this job chooses where its commands go.</p>}
         {mayChoose && world.offered.includes('live') && world.world !== 'live' && (
           <Box sx={{ border: '2px solid #B3211B', borderRadius: 1, p: 1.5, mt: 1 }}>
@@ -143,5 +145,65 @@ function WorldDialog({ job, world, onClose }: DialogProps) {
         <Button onClick={onClose}>Close</Button>
       </DialogActions>
     </Dialog>
+  )
+}
+
+interface SerialProps {
+  readonly job: Job
+  readonly world: World
+  readonly may: boolean
+}
+
+/** A serial port of this machine in the place of the job's serial server. */
+function SerialChoice({ job, world, may }: SerialProps) {
+  const queries = useQueryClient()
+  const [path, setPath] = useState(world.serialPort)
+  const choose = useMutation({
+    mutationFn: (next: string) => put<World>(`/api/jobs/${job.id}/world/serial-port`, { path: next }),
+    onSuccess: async (next) => {
+      queries.setQueryData(jobKeys.world(job.id), next)
+      await queries.invalidateQueries({ queryKey: jobKeys.one(job.id) })
+    },
+  })
+  return (
+    <Box component="section" sx={{ mt: 1 }}>
+      <Box component="h3" sx={{ typography: 'h2', m: 0 }}>
+        Chains and buses
+      </Box>
+      <p style={{ marginTop: 4 }}>
+        {world.serialPort
+          ? `They are reached through ${world.serialPort} of this machine.`
+          : 'They are reached through the serial server of the job. With an adapter at this machine they can be reached from here: plug the lead into it first.'}
+      </p>
+      {choose.error && <Trouble>{sentence(choose.error)}</Trouble>}
+      {may && (
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+          <TextField
+            size="small"
+            label="Serial port"
+            placeholder="/dev/ttyUSB0"
+            value={path}
+            onChange={(e) => setPath(e.target.value)}
+            helperText={
+              world.serialPorts.length > 0
+                ? `There now: ${world.serialPorts.join(', ')}`
+                : 'No serial port is there now'
+            }
+          />
+          <Button
+            variant="outlined"
+            disabled={choose.isPending || path === ''}
+            onClick={() => choose.mutate(path)}
+          >
+            Use this port
+          </Button>
+          {world.serialPort && (
+            <Button disabled={choose.isPending} onClick={() => choose.mutate('')}>
+              Use the serial server
+            </Button>
+          )}
+        </Box>
+      )}
+    </Box>
   )
 }

@@ -17,6 +17,7 @@ import { Functions } from '../told'
 import { NotSeenStopped } from './NotSeenStopped'
 import { StandinPicture } from './StandinPicture'
 import { StickSurface } from './StickSurface'
+import { useAtRest } from './useAtRest'
 import { useDesk } from './useDesk'
 import { useNumberKeys } from './useNumberKeys'
 import { useStickKeys } from './useStickKeys'
@@ -87,6 +88,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
       if (camera) take(camera.id)
     }
   })
+  const told = useAtRest(stick, state.taken, 0)
   const camera = desk.cameras.find((c) => c.id === state.taken)
   const line = job.lines.find((l) => l.cameraId === camera?.id)
   return (
@@ -111,7 +113,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
           </Box>
           <ReadBack camera={camera} position={state.position} />
           {camera && <Way camera={camera} />}
-          {camera && <Functions job={job} device={camera.id} />}
+          {camera && told.value === camera.id && <Functions job={job} device={camera.id} asks={told.rests} />}
         </div>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
           <Box sx={{ gridColumn: '1 / -1' }}>

@@ -1,5 +1,5 @@
 import type { Facts, Schema } from './profileSchema'
-import { isFacts } from './profileSchema'
+import { isFacts, said } from './profileSchema'
 
 /** One fact in words, with its unit. */
 export interface FactLine {
@@ -50,17 +50,34 @@ function itemLine(schema: Schema, item: Facts): FactLine {
     return said === '' ? [] : [{ part, said }]
   })
   const [first, ...rest] = parts
+  const inner = Object.entries(schema.properties ?? {}).flatMap(([key, part]) => innerWords(part, item[key]))
   return {
     words: first?.said ?? '',
-    value: rest
-      .map(({ part, said }) =>
+    value: [
+      ...inner,
+      ...rest.map(({ part, said }) =>
         part.type === 'boolean' ? part.title?.toLowerCase() : `${part.title?.toLowerCase()} ${said}`,
-      )
-      .join(', '),
+      ),
+    ].join(', '),
   }
 }
 
+/** Items of an item, each by all that it says: choices, conditions, ways to say it. */
+function innerWords(schema: Schema, value: unknown): readonly string[] {
+  if (schema.items?.type !== 'object' || !Array.isArray(value) || value.length === 0) return []
+  const each = value.filter(isFacts).map((one) => wordsOf(one))
+  return [`${schema.title?.toLowerCase()}: ${each.join('; ')}`]
+}
+
+const wordsOf = (value: unknown): string =>
+  isFacts(value)
+    ? Object.values(value).map(wordsOf).filter(Boolean).join(' ')
+    : Array.isArray(value)
+      ? value.map(wordsOf).join(' or ')
+      : said(value)
+
 function plain(schema: Schema, value: unknown): string {
+  if (schema.type === 'object' || schema.items?.type === 'object') return ''
   if (value === false) return ''
   if (value === true) return 'yes'
   const text = Array.isArray(value) ? value.map(String).join(', ') : String(value)

@@ -1,15 +1,18 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { memo, useState } from 'react'
+import { memo, useDeferredValue, useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import type { Job, Knob, ToldView, Verb } from '../../shared/api/types'
-import { Trouble } from '../../shared/ui/Trouble'
 import { useSteady } from '../../shared/ui/useSteady'
+import { CameraTrouble } from './CameraTrouble'
 import type { Grave } from './GraveDialog'
 import { GraveDialog } from './GraveDialog'
 import { KnobControl } from './KnobControl'
+import type { Readings } from './knobs'
 import { cannot, valueWords } from './knobs'
 import { useKnobs, useToldViews } from './useTold'
+
+const none: Readings = {}
 
 const groups = [
   ['lens', 'Lens'],
@@ -24,22 +27,32 @@ const groups = [
 export const Functions = memo(function Functions({
   job,
   device,
+  asks,
 }: {
   readonly job: Job
   readonly device: number
+  /** Values are read again and again; not while somebody drives. */
+  readonly asks: boolean
 }) {
   const told = useToldViews(job)
-  const view = told.data?.find((v) => v.device === device)
-  if (!view) return null
-  return <Column key={device} job={job} view={view} />
+  // Drawn in small pieces after the camera was taken: a stick that is held meanwhile must not miss its beat.
+  const shown = useDeferredValue(device, 0)
+  const view = told.data?.find((v) => v.device === shown)
+  if (!view || shown !== device) return null
+  return <Column key={shown} job={job} view={view} asks={asks} />
 })
 
-function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
-  const knobs = useKnobs(job, [view.device])
+interface ColumnProps {
+  readonly job: Job
+  readonly view: ToldView
+  readonly asks: boolean
+}
+
+function Column({ job, view, asks }: ColumnProps) {
+  const knobs = useKnobs(job, [view.device], asks)
   const [grave, setGrave] = useState<Grave>()
-  const readings = knobs.readings[view.device] ?? {}
+  const readings = useDeferredValue(knobs.readings[view.device] ?? none)
   const may = rights(job).drive
-  const trouble = knobs.troubles[view.device]
   const turn = useSteady((_: number, knob: Knob, value: number) => {
     if (knob.does === 'powers' || knob.does === 'restarts' || knob.does === 'erases') {
       setGrave({
@@ -65,7 +78,7 @@ function Column({ job, view }: { readonly job: Job; readonly view: ToldView }) {
   }
   return (
     <Box component="section" aria-label={`Functions of ${view.name}`} sx={{ mt: 2 }}>
-      {trouble && <Trouble>{trouble}</Trouble>}
+      <CameraTrouble job={job} view={view} knobs={knobs} />
       {view.verbs.length > 0 && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
           {view.verbs.map((v) => {

@@ -13,6 +13,7 @@ import { Page } from '../../shared/ui/Page'
 import type { PageKey } from '../../shared/ui/pageKeys'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useSteady } from '../../shared/ui/useSteady'
+import { CameraTrouble } from './CameraTrouble'
 import { CopyKnobs } from './CopyKnobs'
 import { KnobControl } from './KnobControl'
 import type { Readings } from './knobs'
@@ -96,14 +97,9 @@ function Painting({ job, views }: PaintingProps) {
         <Button onClick={knobs.readAgain}>Read again</Button>
       </Box>
       {knobs.error && <Trouble>{sentence(knobs.error)}</Trouble>}
-      {shown.map(
-        (v) =>
-          knobs.troubles[v.device] && (
-            <Trouble key={v.device}>
-              {v.name}: {knobs.troubles[v.device]}
-            </Trouble>
-          ),
-      )}
+      {shown.map((v) => (
+        <CameraTrouble key={v.device} job={job} view={v} knobs={knobs} />
+      ))}
       {shown
         .filter((v) => v.needs.length > 0)
         .map((v) => (

@@ -33,7 +33,7 @@ describe('a knob', () => {
     [5, ''],
     [undefined, ''],
   ])('at white balance %s is kept by "%s"', (value, words) => {
-    const read: Readings = value === undefined ? {} : { 'white balance': { value, trouble: '' } }
+    const read: Readings = value === undefined ? {} : { 'white balance': { value, trouble: '', code: '' } }
     expect(keptBy(red, [mode, red], read)).toBe(words)
   })
 

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { get, post, sentence } from '../../shared/api/client'
+import { del, get, post, Refused, sentence } from '../../shared/api/client'
 import type { DeviceReadings, Job, Knob, Reading, ToldView } from '../../shared/api/types'
 import type { AllReadings, Turn } from './knobs'
 import { byDevice, turned } from './knobs'
@@ -17,11 +17,19 @@ export function useToldViews(job: Job) {
   })
 }
 
-/** Why a camera was not told what was asked, at the camera. */
-export type Troubles = Readonly<Record<number, string>>
+/** Why a camera was not told what was asked. */
+export interface ToldTrouble {
+  readonly sentence: string
+  readonly code: string
+}
+
+/** By camera; nothing for one that was told. */
+export type Troubles = Readonly<Record<number, ToldTrouble | undefined>>
+
+const codeOf = (error: unknown): string => (error instanceof Refused ? error.code : '')
 
 /** Knobs of some cameras: read back, turned, and turned back. */
-export function useKnobs(job: Job, devices: readonly number[]) {
+export function useKnobs(job: Job, devices: readonly number[], asks = true) {
   const queries = useQueryClient()
   const key = ['job', job.id, 'readings', ...devices]
   const read = useQuery({
@@ -29,7 +37,7 @@ export function useKnobs(job: Job, devices: readonly number[]) {
     queryFn: async () =>
       byDevice(await post<readonly DeviceReadings[]>(`/api/jobs/${job.id}/told/readings`, { devices })),
     enabled: devices.length > 0,
-    refetchInterval: READ_AGAIN_MILLIS,
+    refetchInterval: asks ? READ_AGAIN_MILLIS : false,
   })
   const [turns, setTurns] = useState<readonly Turn[]>([])
   const [troubles, setTroubles] = useState<Troubles>({})
@@ -37,7 +45,11 @@ export function useKnobs(job: Job, devices: readonly number[]) {
   const busy = useRef(new Set<string>())
   const lastTurn = useRef(0)
 
-  const note = (device: number, trouble: string) => setTroubles((all) => ({ ...all, [device]: trouble }))
+  const note = (device: number, error?: unknown) =>
+    setTroubles((all) => ({
+      ...all,
+      [device]: error === undefined ? undefined : { sentence: sentence(error), code: codeOf(error) },
+    }))
 
   const readBack = (device: number, knob: string, reading: Reading) =>
     queries.setQueryData<AllReadings>(key, (all) => ({
@@ -57,11 +69,11 @@ export function useKnobs(job: Job, devices: readonly number[]) {
         readBack(device, knob, await post<Reading>(path, { knob, value: sent, confirmed }))
         if (wanted.current.get(place) === sent) wanted.current.delete(place)
       }
-      note(device, '')
+      note(device)
       return true
     } catch (e) {
       wanted.current.delete(place)
-      note(device, sentence(e))
+      note(device, e)
       return false
     } finally {
       busy.current.delete(place)
@@ -95,14 +107,26 @@ export function useKnobs(job: Job, devices: readonly number[]) {
   const tell = async (device: number, verb: string, confirmed: boolean) => {
     try {
       await post(`/api/jobs/${job.id}/told/${device}/tell`, { verb, confirmed })
-      note(device, '')
+      note(device)
     } catch (e) {
-      note(device, sentence(e))
+      note(device, e)
+    }
+    void queries.invalidateQueries({ queryKey: key })
+  }
+
+  /** The certificate that it shows next is its own from now on. */
+  const acceptCertificate = async (device: number) => {
+    try {
+      await del(`/api/jobs/${job.id}/told/${device}/certificate`)
+      note(device)
+    } catch (e) {
+      note(device, e)
     }
     void queries.invalidateQueries({ queryKey: key })
   }
 
   return {
+    acceptCertificate,
     readings: read.data ?? {},
     isReading: read.isFetching,
     error: read.error,

@@ -31,7 +31,7 @@ function shows(job: number, part: string) {
     people: [jobKeys.log(job), jobKeys.people(job)],
     steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
     hall: [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
-    world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
+    world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job), ['desk', job]],
   }
   return part in all ? all[part as keyof typeof all] : Object.values(all).flat()
 }

@@ -12,9 +12,12 @@ import java.io.IOException;
 import java.net.DatagramPacket;
 import java.net.DatagramSocket;
 import java.net.InetAddress;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -149,6 +152,59 @@ class LiveJourney extends Jerboa {
             }
         }
         assertThat(user.page.locator("footer")).containsText("Commands go to: Live network");
+    }
+
+    /** A lead comes to an adapter at this machine: the chain is driven over its serial port. */
+    @Test
+    void aChainIsDrivenOverThisMachinesOwnPort() throws IOException {
+        int port = Programs.freePort();
+        Process heads =
+                Programs.standins(
+                        "--device",
+                        "ceiling-ptz-serial",
+                        "--bind",
+                        "127.44.8.41",
+                        "--serial-tcp",
+                        "" + port,
+                        "--chain",
+                        "3");
+        Path adapter = Files.createTempDirectory("adapter").resolve("port");
+        Process pair =
+                new ProcessBuilder(
+                                "socat",
+                                "pty,raw,echo=0,link=" + adapter,
+                                "tcp:127.44.8.41:" + port + ",forever,interval=0.2")
+                        .start();
+        try {
+            await().until(() -> Files.isSymbolicLink(adapter));
+            overPort(Files.readSymbolicLink(adapter).toString());
+        } finally {
+            pair.destroy();
+            heads.destroy();
+        }
+    }
+
+    private static void overPort(String path) {
+        long job = user.freshJob();
+        user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
+        openDesk(job);
+        user.button("Live network").click();
+        user.page
+                .getByLabel("Serial port", new Page.GetByLabelOptions().setExact(true))
+                .fill(path);
+        user.press("Use this port");
+        assertThat(user.page.getByText("They are reached through " + path)).isVisible();
+        user.press("Close");
+        user.page.keyboard().press("1");
+        user.page.keyboard().press("0");
+        assertThat(user.page.getByText("VISCA on the chain at " + path + " of this machine"))
+                .isVisible();
+        assertThat(user.page.locator("[data-reading=Pan]")).containsText("0 counts");
+        user.page.keyboard().down("ArrowRight");
+        assertThat(user.page.locator("[data-reading=Pan]"))
+                .containsText(Pattern.compile("[1-9][0-9]+ counts"));
+        user.page.keyboard().up("ArrowRight");
+        assertThat(user.page.getByText("Stopped and seen standing still (released)")).isVisible();
     }
 
     /**

@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.awaitility.Awaitility.await;
 
 import app.jerboa.e2e.harness.BrowserUser;
+import app.jerboa.e2e.harness.DeskLine;
+import app.jerboa.e2e.harness.HttpUser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -118,5 +120,28 @@ class PaintJourney extends Jerboa {
         choose(named("focus mode of L3"), "auto");
         assertThat(functions).containsText("L3 does not take focus mode now");
         assertThat(user.page.locator("body")).not().containsText("factory");
+        whatSomebodyElseDrivesIsLeftAlone();
+    }
+
+    private void whatSomebodyElseDrivesIsLeftAlone() {
+        HttpUser tomas = new HttpUser(programs::url).signIn("tomas");
+        String path =
+                user.send(
+                                "POST",
+                                "/api/jobs/" + job + "/people/invitations",
+                                "{\"role\":\"operator\",\"days\":1}")
+                        .get("path")
+                        .asString();
+        tomas.post("/auth/invitations/" + path.replace("/invitation/", "") + "/join", "{}").join();
+        long camera = user.device(job, "L4");
+        try (DeskLine desk = tomas.desk().take(job, camera)) {
+            Assertions.assertThat(desk.ended()).isFalse();
+            String turn = "{\"knob\":\"focus mode\",\"value\":3,\"confirmed\":false}";
+            String told = "/api/jobs/" + job + "/told/" + camera + "/turn";
+            Assertions.assertThat(user.send("POST", told, turn).get("detail").asString())
+                    .contains("is driving L4 now, so nothing was sent");
+            Assertions.assertThat(standsAt("L4", "focus mode")).isEqualTo(2);
+            Assertions.assertThat(tomas.post(told, turn).join().body()).contains("\"value\":3");
+        }
     }
 }

@@ -101,8 +101,13 @@ class CameraLinks {
      */
     CompletableFuture<Integer> numberChain(
             Jobs.Stored stored, DeskWay.OverLine chain, long device) {
+        WireLog log = logs.of(stored.id(), device);
+        Optional<String> port = contacts.serialPort(stored);
+        if (port.isPresent()) {
+            return headLinks.numberChain(port.get(), chain, log);
+        }
         Answering answering = contacts.answering(stored, chain.server(), chain.address());
-        return headLinks.numberChain(answering, chain, logs.of(stored.id(), device));
+        return headLinks.numberChain(answering, chain, log);
     }
 
     /** Opens the link by the way there is, or says why there is none. */
@@ -130,7 +135,10 @@ class CameraLinks {
 
         @Override
         public HeadLink overLine(DeskWay.OverLine it) {
-            return open(it.server(), it.address(), it);
+            Optional<String> port = contacts.serialPort(stored);
+            return port.isPresent()
+                    ? headLinks.open(port.get(), it, log)
+                    : open(it.server(), it.address(), it);
         }
 
         private HeadLink open(Device at, Ipv4 address, DeskWay way) {

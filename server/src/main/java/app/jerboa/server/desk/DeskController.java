@@ -9,8 +9,10 @@ import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.world.Contacts;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -62,14 +64,18 @@ class DeskController {
             double tiltDegreesPerSecond) {}
 
     private final Jobs jobs;
+    private final Contacts contacts;
 
-    DeskController(Jobs jobs) {
+    DeskController(Jobs jobs, Contacts contacts) {
         this.jobs = jobs;
+        this.contacts = contacts;
     }
 
     @GetMapping
     DeskView view(@PathVariable("job") long id) {
-        Job job = jobs.load(id).job();
+        Jobs.Stored stored = jobs.load(id);
+        Job job = stored.job();
+        Optional<String> port = contacts.serialPort(stored);
         StickLaw law = DeskLaw.of(job);
         List<Double> curve =
                 DoubleStream.iterate(0, x -> x < 1.0001, x -> x + 0.05)
@@ -83,12 +89,12 @@ class DeskController {
                                 l ->
                                         job.device(l.camera()).stream()
                                                 .filter(d -> d.profile().head().isPresent())
-                                                .map(d -> camera(l, d, ways.to(d))))
+                                                .map(d -> camera(l, d, ways.to(d), port)))
                         .toList();
         return new DeskView(cameras, law.deadZone(), law.k(), curve);
     }
 
-    private static DeskCamera camera(Line of, Device d, DeskWay way) {
+    private static DeskCamera camera(Line of, Device d, DeskWay way, Optional<String> port) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
                 d.id().value(),
@@ -96,9 +102,9 @@ class DeskController {
                 of.number(),
                 d.address().map(Ipv4::toString).orElse(""),
                 d.mark().name().toLowerCase(Locale.ROOT),
-                DeskWords.way(way),
-                DeskWords.through(d, way),
-                DeskWords.move(way),
+                DeskWords.way(way, port),
+                DeskWords.through(d, way, port),
+                port.isPresent() ? "" : DeskWords.move(way),
                 way instanceof DeskWay.OverLine chain && chain.protocol() == Protocol.VISCA_SERIAL,
                 !(way instanceof DeskWay.OverLine line && !line.tells()),
                 way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",

@@ -6,6 +6,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.words.Words;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** How the desk reaches a head, and why it cannot, in words. */
@@ -19,8 +20,20 @@ final class DeskWords {
         return Words.say("drive." + key, Map.of("device", camera.name(), "who", who));
     }
 
-    /** The way there is; empty for none. */
-    static String way(DeskWay way) {
+    /**
+     * The way there is; empty for none.
+     *
+     * @param port of this machine that serial leads are on
+     */
+    static String way(DeskWay way, Optional<String> port) {
+        if (port.isPresent() && way instanceof DeskWay.OverLine it) {
+            return Words.say(
+                    it.protocol() == Protocol.D_PROTOCOL ? "way.bus-here" : "way.chain-here",
+                    Map.of(
+                            "path", port.get(),
+                            "number", Integer.toString(it.number()),
+                            "baud", Integer.toString(it.rate().baud())));
+        }
         return way.match(
                 new DeskWay.Cases<>() {
                     @Override
@@ -54,9 +67,9 @@ final class DeskWords {
     }
 
     /** The name of what stands between; empty for nothing. */
-    static String through(Device camera, DeskWay way) {
+    static String through(Device camera, DeskWay way, Optional<String> port) {
         if (way instanceof DeskWay.OverLine it) {
-            return it.server().name();
+            return port.isPresent() ? Words.say("way.here") : it.server().name();
         }
         return way instanceof DeskWay.OverNetwork it && !it.at().equals(camera)
                 ? it.at().name()

@@ -60,10 +60,11 @@ final class KnobBodies {
     /**
      * @param value null when it could not be read
      * @param trouble why, in a sentence; else empty
+     * @param code of the trouble; else empty
      */
-    record ReadingBody(OptionalInt value, String trouble) {}
+    record ReadingBody(OptionalInt value, String trouble, String code) {}
 
-    record DeviceReadings(long device, Map<String, ReadingBody> knobs, String trouble) {}
+    record DeviceReadings(long device, Map<String, ReadingBody> knobs) {}
 
     record TurnBody(String knob, int value, boolean confirmed) {}
 

@@ -174,14 +174,12 @@ class KnobService {
     private DeviceReadings readings(Jobs.Stored stored, Device d) {
         Map<String, ReadingBody> all = new LinkedHashMap<>();
         teller.read(stored, d, d.profile().knobs()).forEach((k, r) -> all.put(k, body(r)));
-        boolean none = !all.isEmpty() && all.values().stream().allMatch(r -> r.value().isEmpty());
-        String trouble = none ? all.values().iterator().next().trouble() : "";
-        return new DeviceReadings(d.id().value(), all, trouble);
+        return new DeviceReadings(d.id().value(), all);
     }
 
     private static ReadingBody body(Teller.Reading r) {
         OptionalInt value = r.value().map(OptionalInt::of).orElse(OptionalInt.empty());
-        return new ReadingBody(value, r.trouble());
+        return new ReadingBody(value, r.trouble(), r.code());
     }
 
     ReadingBody turn(Jobs.Stored stored, Device d, TurnBody body, Person by) {

@@ -39,14 +39,15 @@ class Teller {
      *
      * @param value empty when it could not be read
      * @param trouble one sentence; empty when it was read
+     * @param code of the trouble; empty when it was read
      */
-    record Reading(Optional<Integer> value, String trouble) {
+    record Reading(Optional<Integer> value, String trouble, String code) {
         static Reading of(int value) {
-            return new Reading(Optional.of(value), "");
+            return new Reading(Optional.of(value), "", "");
         }
 
-        static Reading not(String trouble) {
-            return new Reading(Optional.empty(), trouble);
+        static Reading not(String trouble, String code) {
+            return new Reading(Optional.empty(), trouble, code);
         }
     }
 
@@ -171,9 +172,15 @@ class Teller {
                         readAll(mouth, tongue, knobs, into);
                         return null;
                     });
-        } catch (Problem | NotTold e) {
-            knobs.forEach(k -> into.putIfAbsent(k.name(), Reading.not(e.getMessage())));
+        } catch (Problem e) {
+            not(knobs, Reading.not(e.getMessage(), e.code()), into);
+        } catch (NotTold e) {
+            not(knobs, Reading.not(e.getMessage(), e.code()), into);
         }
+    }
+
+    private static void not(List<Knob> knobs, Reading why, Map<String, Reading> into) {
+        knobs.forEach(k -> into.putIfAbsent(k.name(), why));
     }
 
     private static void readAll(
@@ -184,7 +191,7 @@ class Teller {
                 into.put(k.name(), Reading.of(mouth.ask(k, said)));
             } catch (NotTold e) {
                 if (e.code().equals("refused") || e.code().equals("not-understood")) {
-                    into.put(k.name(), Reading.not(e.getMessage()));
+                    into.put(k.name(), Reading.not(e.getMessage(), e.code()));
                 } else {
                     throw e;
                 }

@@ -6,6 +6,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.words.Words;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -25,6 +26,11 @@ public class Contacts {
      */
     public Answering answering(Jobs.Stored stored, Device device, Ipv4 address) {
         return worlds.of(stored.id()).reach(stored, address).match(new Only(device, address));
+    }
+
+    /** The serial port of this machine that the job's serial leads are on; empty for none. */
+    public Optional<String> serialPort(Jobs.Stored stored) {
+        return worlds.serialPort(stored.id());
     }
 
     public Problem noPort(Device device, Ipv4 address) {

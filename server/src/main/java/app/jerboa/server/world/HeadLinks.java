@@ -4,6 +4,7 @@ import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.FramedStream;
+import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Transport;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.line.ChainNumbering;
@@ -13,6 +14,7 @@ import app.jerboa.wire.link.line.ViscaLine;
 import app.jerboa.wire.link.net.SharedUdp;
 import app.jerboa.wire.link.net.TcpStream;
 import app.jerboa.wire.link.net.UdpTransport;
+import app.jerboa.wire.link.serial.SerialPortStream;
 import app.jerboa.wire.link.session.BusLink;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.HeadLink;
@@ -31,6 +33,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -60,7 +63,9 @@ public class HeadLinks {
                         return thread;
                     });
 
-    private final Map<InetSocketAddress, Line> lines = new HashMap<>();
+    /** By serial server, or by path of a serial port. */
+    private final Map<String, Line> lines = new HashMap<>();
+
     private final Map<String, SharedUdp> sockets = new HashMap<>();
 
     private static final class Line {
@@ -100,7 +105,7 @@ public class HeadLinks {
 
                     @Override
                     public HeadLink overLine(DeskWay.OverLine it) {
-                        return line(at(to, Protocol.VISCA_TCP), it, log);
+                        return line(served(to), it, log);
                     }
 
                     @Override
@@ -117,11 +122,39 @@ public class HeadLinks {
      */
     public CompletableFuture<Integer> numberChain(
             Answering to, DeskWay.OverLine chain, WireLog log) {
+        return numberChain(served(to), chain, log);
+    }
+
+    /** As {@link #open}, through a serial port of this machine instead of a serial server. */
+    public HeadLink open(String serialPort, DeskWay.OverLine way, WireLog log) {
+        return line(local(serialPort, way), way, log);
+    }
+
+    /** As the other one, through a serial port of this machine. */
+    public CompletableFuture<Integer> numberChain(
+            String serialPort, DeskWay.OverLine chain, WireLog log) {
+        return numberChain(local(serialPort, chain), chain, log);
+    }
+
+    /** Where a line begins, and how it is opened. */
+    private record Begins(String key, Supplier<Stream> stream) {}
+
+    private Begins served(Answering to) {
         InetSocketAddress at = at(to, Protocol.VISCA_TCP);
+        return new Begins(at.toString(), () -> TcpStream.open(at, timer));
+    }
+
+    private Begins local(String serialPort, DeskWay.OverLine way) {
+        SerialPortStream.Line line =
+                new SerialPortStream.Line(serialPort, way.rate().baud(), way.rate().framing());
+        return new Begins(serialPort, () -> SerialPortStream.open(line, timer));
+    }
+
+    private CompletableFuture<Integer> numberChain(Begins at, DeskWay.OverLine chain, WireLog log) {
         SharedLine line = hold(at, chain);
         return new ChainNumbering(line, timer, InstantSource.system(), log)
                 .start()
-                .whenComplete((count, failure) -> release(at));
+                .whenComplete((count, failure) -> release(at.key()));
     }
 
     private static InetSocketAddress at(Answering to, Protocol protocol) {
@@ -177,10 +210,10 @@ public class HeadLinks {
         return Optional.ofNullable(open);
     }
 
-    private HeadLink line(InetSocketAddress at, DeskWay.OverLine way, WireLog log) {
+    private HeadLink line(Begins at, DeskWay.OverLine way, WireLog log) {
         SharedLine line = hold(at, way);
         InstantSource clock = InstantSource.system();
-        Runnable release = () -> release(at);
+        Runnable release = () -> release(at.key());
         return way.protocol() == Protocol.D_PROTOCOL
                 ? new BusLink(
                         line.to(way.number(), new DLine(DForm.D), release),
@@ -199,14 +232,14 @@ public class HeadLinks {
                         log);
     }
 
-    private synchronized SharedLine hold(InetSocketAddress at, DeskWay.OverLine way) {
+    private synchronized SharedLine hold(Begins at, DeskWay.OverLine way) {
         Line line =
                 lines.computeIfAbsent(
-                        at,
-                        a ->
+                        at.key(),
+                        k ->
                                 new Line(
                                         new SharedLine(
-                                                TcpStream.open(a, timer),
+                                                at.stream().get(),
                                                 way.rate().baud(),
                                                 way.rate().bitsPerCharacter(),
                                                 SharedLine.PACED,
@@ -216,13 +249,13 @@ public class HeadLinks {
         return line.line;
     }
 
-    private synchronized void release(InetSocketAddress at) {
+    private synchronized void release(String at) {
         if (--lines.get(at).users == 0 && !timer.isShutdown()) {
             timer.schedule(() -> letGo(at), IDLE_SECONDS, TimeUnit.SECONDS);
         }
     }
 
-    private synchronized void letGo(InetSocketAddress at) {
+    private synchronized void letGo(String at) {
         Line line = lines.get(at);
         if (line != null && line.users == 0) {
             lines.remove(at);

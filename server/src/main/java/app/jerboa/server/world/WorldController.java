@@ -7,9 +7,11 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.wire.link.serial.SerialPorts;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,6 +33,8 @@ class WorldController {
      *     told
      * @param addresses all that this machine has, where it is the laptop
      * @param cautions what stands in the way, a sentence each
+     * @param serialPort of this machine that serial leads are reached through; empty for none
+     * @param serialPorts that this machine has now
      */
     record WorldView(
             String world,
@@ -38,10 +42,18 @@ class WorldController {
             List<String> offered,
             String laptop,
             List<OwnAddress> addresses,
-            List<String> cautions) {}
+            List<String> cautions,
+            String serialPort,
+            List<String> serialPorts) {}
+
+    /** Empty for none. */
+    record SerialPortBody(String path) {}
 
     /** Confirmed must be true for the live network. */
     record WorldBody(String world, boolean confirmed) {}
+
+    private static final Pattern PORT =
+            Pattern.compile("/dev/(pts/)?[A-Za-z0-9._-]{1,60}|COM[0-9]{1,3}");
 
     private final Worlds worlds;
     private final Jobs jobs;
@@ -65,7 +77,34 @@ class WorldController {
                 worlds.offered().stream().map(WorldChoice::wire).toList(),
                 from.reaches(),
                 from.addresses(),
-                from.cautions());
+                from.cautions(),
+                worlds.serialPort(job).orElse(""),
+                choice == WorldChoice.LIVE ? SerialPorts.there() : List.of());
+    }
+
+    /** A port of this machine takes the place of the serial server, on the live network. */
+    @PutMapping("/serial-port")
+    @Needs(Right.MANAGE)
+    WorldView chooseSerialPort(
+            @PathVariable("job") long job,
+            @RequestBody SerialPortBody body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        if (!body.path().isEmpty() && !PORT.matcher(body.path()).matches()) {
+            throw new Problem(
+                    HttpStatus.BAD_REQUEST,
+                    "bad-value",
+                    "A serial port is called like /dev/ttyUSB0 or COM3.",
+                    Map.of("field", "path"));
+        }
+        if (worlds.choice(job) != WorldChoice.LIVE) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "not-live",
+                    "A serial port of this machine leads to real heads: choose the live network first.");
+        }
+        worlds.chooseSerialPort(job, body.path(), person);
+        live.changed(job, Notice.WORLD);
+        return view(job);
     }
 
     /** A world that does not answer just now is still the one that is chosen. */

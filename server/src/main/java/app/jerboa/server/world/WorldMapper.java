@@ -8,5 +8,10 @@ import org.apache.ibatis.annotations.Param;
 interface WorldMapper {
     Optional<String> of(@Param("job") long job);
 
+    /** Empty for none. */
+    String serialPort(@Param("job") long job);
+
+    void chooseSerialPort(@Param("job") long job, @Param("path") String path);
+
     void choose(@Param("job") long job, @Param("world") String world);
 }

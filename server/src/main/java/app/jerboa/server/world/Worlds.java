@@ -65,6 +65,29 @@ public class Worlds {
         }
     }
 
+    /**
+     * The port of this machine that stands for the job's serial server, on the live network only.
+     */
+    public Optional<String> serialPort(long job) {
+        return Optional.of(job)
+                .filter(j -> choice(j) == WorldChoice.LIVE)
+                .map(mapper::serialPort)
+                .filter(p -> !p.isEmpty());
+    }
+
+    /**
+     * @param path empty for none
+     */
+    @Transactional
+    public void chooseSerialPort(long job, String path, Author by) {
+        mapper.chooseSerialPort(job, path);
+        String words =
+                path.isEmpty()
+                        ? "Serial leads are reached through the serial server again"
+                        : "Serial leads are reached through " + path + " of this machine";
+        log.event(job, words, List.of(), by);
+    }
+
     /** A job made from the demo starts in the rig, where there is one. */
     @Transactional
     public void startInRig(long job) {

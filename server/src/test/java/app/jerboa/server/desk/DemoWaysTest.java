@@ -14,6 +14,7 @@ import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.jobfile.DemoItems;
 import app.jerboa.server.profile.TestProfiles;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +48,8 @@ class DemoWaysTest {
     })
     void everyHeadHasItsWay(String camera, String way) {
         Job job = demo(DemoWaysTest::apart);
-        assertThat(DeskWords.way(DeskWays.of(job).to(named(job, camera)))).isEqualTo(way);
+        assertThat(DeskWords.way(DeskWays.of(job).to(named(job, camera)), Optional.empty()))
+                .isEqualTo(way);
     }
 
     @Test

@@ -12,9 +12,14 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
 import java.time.InstantSource;
+import java.util.HexFormat;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -107,6 +112,82 @@ class DeviceHttpTest {
                     .isInstanceOfSatisfying(
                             HttpTrouble.class,
                             e -> assertThat(e.kind()).isEqualTo(HttpTrouble.Kind.SILENT));
+        }
+    }
+
+    /**
+     * RFC 7616 with either hash, with and without qop (RFC 2069), and with a nonce that is old when
+     * it is used first; computed here apart from the client.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "MD5, auth, false",
+        "MD5, '', false",
+        "SHA-256, auth, false",
+        "SHA-256, '', false",
+        "MD5, auth, true",
+        "SHA-256, auth, true"
+    })
+    void digestIsAnsweredInAllItsForms(String algorithm, String qop, boolean stale) {
+        AtomicInteger nonces = new AtomicInteger();
+        server.createContext(
+                "/digest",
+                exchange -> {
+                    String shown = exchange.getRequestHeaders().getFirst("Authorization");
+                    String wanted = stale ? "n2" : "n1";
+                    boolean in =
+                            shown != null
+                                    && part(shown, "nonce").equals(wanted)
+                                    && part(shown, "response")
+                                            .equals(response(algorithm, qop, shown));
+                    if (!in) {
+                        String nonce = "n" + (shown == null ? 1 : 2);
+                        nonces.incrementAndGet();
+                        exchange.getResponseHeaders()
+                                .add(
+                                        "WWW-Authenticate",
+                                        "Digest realm=\"r\", nonce=\""
+                                                + nonce
+                                                + "\", algorithm="
+                                                + algorithm
+                                                + (qop.isEmpty() ? "" : ", qop=\"auth\"")
+                                                + (shown == null ? "" : ", stale=true"));
+                    }
+                    exchange.sendResponseHeaders(in ? 200 : 401, -1);
+                    exchange.close();
+                });
+        try (DeviceHttp http = to(server.getAddress())) {
+            assertThat(http.send(get("/digest?a=1"), "look")).isEmpty();
+        }
+        assertThat(nonces).hasValue(stale ? 2 : 1);
+    }
+
+    private static String part(String header, String name) {
+        Matcher m = Pattern.compile("[ ,]" + name + "=\"?([^\",]*)").matcher(header);
+        return m.find() ? m.group(1) : "";
+    }
+
+    private static String response(String algorithm, String qop, String shown) {
+        String mine = hash(algorithm, "admin:r:s3cret");
+        String asked = hash(algorithm, "GET:" + part(shown, "uri"));
+        String between =
+                qop.isEmpty()
+                        ? part(shown, "nonce")
+                        : String.join(
+                                ":",
+                                part(shown, "nonce"),
+                                part(shown, "nc"),
+                                part(shown, "cnonce"),
+                                "auth");
+        return hash(algorithm, mine + ":" + between + ":" + asked);
+    }
+
+    private static String hash(String algorithm, String text) {
+        try {
+            byte[] octets = text.getBytes(StandardCharsets.UTF_8);
+            return HexFormat.of().formatHex(MessageDigest.getInstance(algorithm).digest(octets));
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException(e);
         }
     }
 }
