@@ -18,9 +18,15 @@ export function CameraTrouble({ job, view, knobs }: Props) {
   const words = trouble?.sentence ?? unread?.trouble
   if (!words) return null
   const certificate = (trouble?.code ?? unread?.code) === 'other-certificate'
+  const locked = (trouble?.code ?? unread?.code) === 'not-let-in'
   return (
     <Trouble>
       {words}
+      {locked && (
+        <Button sx={{ ml: 1 }} onClick={knobs.readAgain}>
+          Read again
+        </Button>
+      )}
       {certificate && rights(job).manage && (
         <Button sx={{ ml: 1 }} onClick={() => void knobs.acceptCertificate(view.device)}>
           Accept its new certificate

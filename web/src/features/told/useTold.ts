@@ -26,16 +26,30 @@ export interface ToldTrouble {
 /** By camera; nothing for one that was told. */
 export type Troubles = Readonly<Record<number, ToldTrouble | undefined>>
 
+/** True once for each press. */
+function taken(pressed: { current: boolean }): boolean {
+  const was = pressed.current
+  pressed.current = false
+  return was
+}
+
 const codeOf = (error: unknown): string => (error instanceof Refused ? error.code : '')
 
 /** Knobs of some cameras: read back, turned, and turned back. */
 export function useKnobs(job: Job, devices: readonly number[], asks = true) {
   const queries = useQueryClient()
   const key = ['job', job.id, 'readings', ...devices]
+  // A page that reads again by itself must not try a wrong password again and again.
+  const pressed = useRef(true)
   const read = useQuery({
     queryKey: key,
     queryFn: async () =>
-      byDevice(await post<readonly DeviceReadings[]>(`/api/jobs/${job.id}/told/readings`, { devices })),
+      byDevice(
+        await post<readonly DeviceReadings[]>(`/api/jobs/${job.id}/told/readings`, {
+          devices,
+          pressed: taken(pressed),
+        }),
+      ),
     enabled: devices.length > 0,
     refetchInterval: asks ? READ_AGAIN_MILLIS : false,
   })
@@ -135,6 +149,9 @@ export function useKnobs(job: Job, devices: readonly number[], asks = true) {
     turn,
     tell,
     undo,
-    readAgain: () => void queries.invalidateQueries({ queryKey: key }),
+    readAgain: () => {
+      pressed.current = true
+      void queries.invalidateQueries({ queryKey: key })
+    },
   }
 }

@@ -99,7 +99,7 @@ final class KnobBench implements AutoCloseable {
                 BrowserUser.json(
                         user.post(
                                         "/api/jobs/" + job + "/told/readings",
-                                        "{\"devices\":" + cameras + "}")
+                                        "{\"devices\":" + cameras + ",\"pressed\":true}")
                                 .join()
                                 .body());
         int values = 0;

@@ -38,7 +38,8 @@ final class LinkBench implements AutoCloseable {
                     new SimulatedHead(
                             FACTS,
                             new KnobBank(ShippedProfiles.read("ceiling-ptz").orElseThrow(), 1),
-                            InstantSource.system(), InstantSource.system());
+                            InstantSource.system(),
+                            InstantSource.system());
             ViscaUdpPort port =
                     ViscaUdpPort.open(new InetSocketAddress(loopback, 0), Form.HEADER, head);
             ports.add(port);

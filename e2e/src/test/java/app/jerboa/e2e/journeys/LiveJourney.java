@@ -189,9 +189,7 @@ class LiveJourney extends Jerboa {
         user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
         openDesk(job);
         user.button("Live network").click();
-        user.page
-                .getByLabel("Serial port", new Page.GetByLabelOptions().setExact(true))
-                .fill(path);
+        user.page.getByLabel("Serial port", new Page.GetByLabelOptions().setExact(true)).fill(path);
         user.press("Use this port");
         assertThat(user.page.getByText("They are reached through " + path)).isVisible();
         user.press("Close");

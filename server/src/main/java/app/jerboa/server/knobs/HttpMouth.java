@@ -17,10 +17,12 @@ import java.util.Map;
 /** Requests to the device's own web server. */
 final class HttpMouth implements Mouth {
     private final DeviceHttp http;
+    private final Runnable notLetIn;
     private final String device;
 
-    HttpMouth(DeviceHttp http, String device) {
-        this.http = http;
+    HttpMouth(TellingLinks.Web web, String device) {
+        this.http = web.http();
+        this.notLetIn = web.notLetIn();
         this.device = device;
     }
 
@@ -55,6 +57,9 @@ final class HttpMouth implements Mouth {
         try {
             return http.send(message, meaning);
         } catch (HttpTrouble e) {
+            if (e.kind() == HttpTrouble.Kind.NOT_LET_IN) {
+                notLetIn.run();
+            }
             String kind = e.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
             throw new NotTold(
                     kind,

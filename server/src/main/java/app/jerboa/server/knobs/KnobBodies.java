@@ -55,7 +55,10 @@ final class KnobBodies {
             List<VerbBody> verbs,
             List<String> needs) {}
 
-    record ReadBody(List<Long> devices) {}
+    /**
+     * @param pressed somebody asks for it just now: a password that was refused is tried once more
+     */
+    record ReadBody(List<Long> devices, boolean pressed) {}
 
     /**
      * @param value null when it could not be read

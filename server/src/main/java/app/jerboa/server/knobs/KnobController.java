@@ -52,7 +52,7 @@ class KnobController {
     @PostMapping("/readings")
     @Needs(Right.READ)
     List<DeviceReadings> read(@PathVariable("job") long job, @RequestBody ReadBody body) {
-        return service.read(jobs.load(job), body.devices());
+        return service.read(jobs.load(job), body.devices(), body.pressed());
     }
 
     @PostMapping("/{device}/turn")

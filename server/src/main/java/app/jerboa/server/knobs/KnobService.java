@@ -148,7 +148,7 @@ class KnobService {
                 .findFirst();
     }
 
-    List<DeviceReadings> read(Jobs.Stored stored, List<Long> devices) {
+    List<DeviceReadings> read(Jobs.Stored stored, List<Long> devices, boolean pressed) {
         if (devices.size() > MOST_DEVICES) {
             throw bad("devices", "At most " + MOST_DEVICES + " cameras are asked at once.");
         }
@@ -160,7 +160,7 @@ class KnobService {
                             .map(
                                     d ->
                                             CompletableFuture.supplyAsync(
-                                                    () -> readings(stored, d), readers))
+                                                    () -> readings(stored, d, pressed), readers))
                             .toList();
             return asked.stream().map(CompletableFuture::join).toList();
         } catch (RejectedExecutionException e) {
@@ -171,9 +171,9 @@ class KnobService {
         }
     }
 
-    private DeviceReadings readings(Jobs.Stored stored, Device d) {
+    private DeviceReadings readings(Jobs.Stored stored, Device d, boolean pressed) {
         Map<String, ReadingBody> all = new LinkedHashMap<>();
-        teller.read(stored, d, d.profile().knobs()).forEach((k, r) -> all.put(k, body(r)));
+        teller.read(stored, d, d.profile().knobs(), pressed).forEach((k, r) -> all.put(k, body(r)));
         return new DeviceReadings(d.id().value(), all);
     }
 

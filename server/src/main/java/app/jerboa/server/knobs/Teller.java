@@ -115,9 +115,11 @@ class Teller {
         return switch (in) {
             case VISCA, D_PROTOCOL ->
                     borrowed.with(stored, device, by, link -> does.apply(visca(link, device)));
-            case HTTP -> borrowed.held(stored, device, by, () -> does.apply(http(stored, device)));
+            case HTTP ->
+                    borrowed.held(stored, device, by, () -> does.apply(http(stored, device, true)));
             case PANEL_LINK ->
-                    borrowed.held(stored, device, by, () -> does.apply(panel(stored, device)));
+                    borrowed.held(
+                            stored, device, by, () -> does.apply(panel(stored, device, true)));
         };
     }
 
@@ -125,19 +127,22 @@ class Teller {
         return new ViscaMouth(link, device.name());
     }
 
-    private Mouth http(Jobs.Stored stored, Device device) {
-        return new HttpMouth(links.http(stored, device), device.name());
+    private Mouth http(Jobs.Stored stored, Device device, boolean pressed) {
+        return new HttpMouth(links.http(stored, device, pressed), device.name());
     }
 
-    private Mouth panel(Jobs.Stored stored, Device device) {
-        return new PanelMouth(links.panel(stored, device), device.name());
+    private Mouth panel(Jobs.Stored stored, Device device, boolean pressed) {
+        return new PanelMouth(links.panel(stored, device, pressed), device.name());
     }
 
     /**
      * Asks for these knobs, one after the other. A device that is silent is not asked again for the
      * rest.
+     *
+     * @param pressed somebody asks for it just now
      */
-    Map<String, Reading> read(Jobs.Stored stored, Device device, List<Knob> knobs) {
+    Map<String, Reading> read(
+            Jobs.Stored stored, Device device, List<Knob> knobs, boolean pressed) {
         Set<Tongue> tongues = tongues(stored, device);
         Map<String, Reading> all = new LinkedHashMap<>();
         for (Tongue tongue : Tongue.values()) {
@@ -151,7 +156,7 @@ class Teller {
                                                     .isPresent())
                             .toList();
             if (!said.isEmpty()) {
-                read(stored, device, tongue, said, all);
+                read(stored, device, tongue, said, pressed, all);
             }
         }
         return all;
@@ -162,12 +167,14 @@ class Teller {
             Device device,
             Tongue tongue,
             List<Knob> knobs,
+            boolean pressed,
             Map<String, Reading> into) {
         try {
             asking(
                     stored,
                     device,
                     tongue,
+                    pressed,
                     mouth -> {
                         readAll(mouth, tongue, knobs, into);
                         return null;
@@ -199,12 +206,17 @@ class Teller {
         }
     }
 
-    private void asking(Jobs.Stored stored, Device device, Tongue in, Function<Mouth, Void> asked) {
+    private void asking(
+            Jobs.Stored stored,
+            Device device,
+            Tongue in,
+            boolean pressed,
+            Function<Mouth, Void> asked) {
         switch (in) {
             case VISCA, D_PROTOCOL ->
                     borrowed.asking(stored, device, link -> asked.apply(visca(link, device)));
-            case HTTP -> asked.apply(http(stored, device));
-            case PANEL_LINK -> asked.apply(panel(stored, device));
+            case HTTP -> asked.apply(http(stored, device, pressed));
+            case PANEL_LINK -> asked.apply(panel(stored, device, pressed));
         }
     }
 }

@@ -27,6 +27,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -48,6 +50,10 @@ class TellingLinks {
     private final PinMapper pins;
     private final InstantSource clock = InstantSource.system();
     private final Map<Key, Kept> kept = new HashMap<>();
+
+    /** Accounts that a device did not let in: tried again only when somebody presses for it. */
+    private final Set<Key> notLetIn = ConcurrentHashMap.newKeySet();
+
     private final ScheduledExecutorService timer =
             Executors.newScheduledThreadPool(
                     1,
@@ -78,29 +84,47 @@ class TellingLinks {
         timer.scheduleWithFixedDelay(this::letGo, SWEEP_SECONDS, SWEEP_SECONDS, TimeUnit.SECONDS);
     }
 
+    /** A web server, and what is noted when it does not let us in. */
+    record Web(DeviceHttp http, Runnable notLetIn) {}
+
     /**
      * The web server of a device.
      *
+     * @param pressed somebody asks for it just now; a page that reads again by itself does not
      * @throws NotTold when no password is kept that it wants
      * @throws app.jerboa.server.platform.Problem when it cannot be reached
      */
-    DeviceHttp http(Jobs.Stored stored, Device device) {
+    Web http(Jobs.Stored stored, Device device, boolean pressed) {
         WebControl web = device.profile().web().orElseThrow();
         InetSocketAddress at = at(stored, device, Protocol.WEB);
         Optional<DeviceAccounts.Account> account = account(stored, device, web.signIn());
         Key key = key(stored, device, at, Tongue.HTTP, account);
-        return keep(
-                key,
-                DeviceHttp.class,
-                () ->
-                        new DeviceHttp(
-                                at,
-                                web.tls(),
-                                new StoredPins(pins, stored.id(), device.id().value()),
-                                account.map(a -> account(web, a)).orElse(DeviceHttp.Account.NOBODY),
-                                web.oneAtATime(),
-                                clock,
-                                log(stored, device)));
+        insistThatItMay(key, device, pressed);
+        DeviceHttp http =
+                keep(
+                        key,
+                        DeviceHttp.class,
+                        () ->
+                                new DeviceHttp(
+                                        at,
+                                        web.tls(),
+                                        new StoredPins(pins, stored.id(), device.id().value()),
+                                        account.map(a -> account(web, a))
+                                                .orElse(DeviceHttp.Account.NOBODY),
+                                        web.oneAtATime(),
+                                        clock,
+                                        log(stored, device)));
+        return new Web(http, () -> notLetIn.add(key));
+    }
+
+    /** Devices lock after a few: a wrong password is not tried again by itself. */
+    private void insistThatItMay(Key key, Device device, boolean pressed) {
+        if (pressed) {
+            notLetIn.remove(key);
+        } else if (notLetIn.contains(key)) {
+            throw new NotTold(
+                    "not-let-in", Words.say("told.not-tried", Map.of("device", device.name())));
+        }
     }
 
     private static DeviceHttp.Account account(WebControl web, DeviceAccounts.Account who) {
@@ -135,7 +159,7 @@ class TellingLinks {
      * @throws NotTold when it does not let us in
      * @throws app.jerboa.server.platform.Problem when it cannot be reached
      */
-    PanelLink panel(Jobs.Stored stored, Device device) {
+    PanelLink panel(Jobs.Stored stored, Device device, boolean pressed) {
         Protocol protocol =
                 device.profile().port(Protocol.PANEL_LINK).isPresent()
                         ? Protocol.PANEL_LINK
@@ -143,6 +167,7 @@ class TellingLinks {
         InetSocketAddress at = at(stored, device, protocol);
         DeviceAccounts.Account who = needed(stored, device);
         Key key = key(stored, device, at, Tongue.PANEL_LINK, Optional.of(who));
+        insistThatItMay(key, device, pressed);
         PanelLink link =
                 keep(
                         key,
@@ -158,6 +183,9 @@ class TellingLinks {
             Patience.with(device.name(), "sign-in", link.ready());
         } catch (NotTold e) {
             drop(key);
+            if (e.code().equals("refused")) {
+                notLetIn.add(key);
+            }
             throw e;
         }
         return link;
