@@ -2,6 +2,7 @@ package app.jerboa.standin;
 
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.control.RigServer;
+import app.jerboa.standin.web.WebPort;
 import java.io.IOException;
 import java.net.BindException;
 import java.nio.file.Path;
@@ -55,6 +56,7 @@ public final class Main {
     }
 
     private static void rig(Options options) throws IOException {
+        WebPort.prepare();
         RigFile file = new RigFile(Path.of(options.text("state").orElse("rig.json")));
         Instant world = file.worldNow().orElse(InstantSource.system().instant());
         Rig rig = new Rig(ShippedProfiles::read, InstantSource.system(), clock(options, world));

@@ -81,6 +81,14 @@ public final class WebPort implements DevicePort {
         return port;
     }
 
+    /**
+     * Has a certificate made beforehand: it takes seconds on a slow machine, and whoever asks first
+     * for a device would wait for it.
+     */
+    public static void prepare() {
+        THREADS.execute(Certificate::shared);
+    }
+
     private static RequestTemplate template(HttpCall call) {
         return RequestTemplate.of(
                 call.method().toString(),
