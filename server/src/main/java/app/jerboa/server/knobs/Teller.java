@@ -114,7 +114,8 @@ class Teller {
             Jobs.Stored stored, Device device, Tongue in, Person by, Function<Mouth, T> does) {
         return switch (in) {
             case VISCA, D_PROTOCOL ->
-                    borrowed.with(stored, device, by, link -> does.apply(visca(link, device)));
+                    borrowed.with(
+                            stored, device, by, link -> does.apply(visca(link, device, true)));
             case HTTP ->
                     borrowed.held(stored, device, by, () -> does.apply(http(stored, device, true)));
             case PANEL_LINK ->
@@ -123,8 +124,8 @@ class Teller {
         };
     }
 
-    private static Mouth visca(HeadLink link, Device device) {
-        return new ViscaMouth(link, device.name());
+    private static Mouth visca(HeadLink link, Device device, boolean pressed) {
+        return new ViscaMouth(link, device.name(), !pressed);
     }
 
     private Mouth http(Jobs.Stored stored, Device device, boolean pressed) {
@@ -214,7 +215,8 @@ class Teller {
             Function<Mouth, Void> asked) {
         switch (in) {
             case VISCA, D_PROTOCOL ->
-                    borrowed.asking(stored, device, link -> asked.apply(visca(link, device)));
+                    borrowed.asking(
+                            stored, device, link -> asked.apply(visca(link, device, pressed)));
             case HTTP -> asked.apply(http(stored, device, pressed));
             case PANEL_LINK -> asked.apply(panel(stored, device, pressed));
         }

@@ -15,9 +15,14 @@ import java.util.concurrent.CompletableFuture;
 /** Octets over the link of a head: VISCA, or the D protocol where that is its link. */
 final class ViscaMouth implements Mouth {
     private final HeadLink link;
+    private final boolean polling;
     private final String device;
 
-    ViscaMouth(HeadLink link, String device) {
+    /**
+     * @param polling what is asked is a page's reading again, not a person's question
+     */
+    ViscaMouth(HeadLink link, String device, boolean polling) {
+        this.polling = polling;
         this.link = link;
         this.device = device;
     }
@@ -31,7 +36,8 @@ final class ViscaMouth implements Mouth {
                             knob.name(),
                             link.tell(
                                     Frames.of(FrameTemplate.request(said.ask()).fill(0)),
-                                    OptionalInt.of(answer.size())));
+                                    OptionalInt.of(answer.size()),
+                                    polling));
             return value(knob, answer.read(payload), said);
         }
         ViscaMessage question =
@@ -39,7 +45,10 @@ final class ViscaMouth implements Mouth {
         Octets payload =
                 wait(
                         knob.name(),
-                        link.tell(Frames.of(question), OptionalInt.of(question.answerOctets())));
+                        link.tell(
+                                Frames.of(question),
+                                OptionalInt.of(question.answerOctets()),
+                                polling));
         OptionalInt read =
                 question.answer().decode(payload).toOptional().stream()
                         .mapToInt(v -> v)
@@ -60,12 +69,12 @@ final class ViscaMouth implements Mouth {
 
     @Override
     public void turn(Knob knob, Saying said, int value) {
-        wait(knob.name(), link.tell(Frames.turning(said, value), OptionalInt.empty()));
+        wait(knob.name(), link.tell(Frames.turning(said, value), OptionalInt.empty(), false));
     }
 
     @Override
     public void tell(Verb verb, Saying said) {
-        wait(verb.name(), link.tell(Frames.telling(said), OptionalInt.empty()));
+        wait(verb.name(), link.tell(Frames.telling(said), OptionalInt.empty(), false));
     }
 
     private <T> T wait(String what, CompletableFuture<T> told) {

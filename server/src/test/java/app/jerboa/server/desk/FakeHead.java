@@ -50,7 +50,7 @@ final class FakeHead implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets) {
+    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling) {
         return CompletableFuture.completedFuture(Octets.of());
     }
 

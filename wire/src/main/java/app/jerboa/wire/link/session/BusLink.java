@@ -190,13 +190,13 @@ public final class BusLink implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets) {
+    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling) {
         DMessage message =
                 form.decode(frame)
                         .toOptional()
                         .map(DForm.Addressed::message)
                         .orElseGet(() -> other(frame.slice(2, 6)));
-        return session.start(message, false).reply.thenApply(done -> Octets.of());
+        return session.start(message, polling).reply.thenApply(done -> Octets.of());
     }
 
     private static DMessage other(Octets c) {

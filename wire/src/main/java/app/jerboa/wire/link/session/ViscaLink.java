@@ -135,9 +135,9 @@ public final class ViscaLink implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets) {
+    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling) {
         Octets body = frame.slice(1, frame.size() - 1);
-        return session.start(new ViscaRequest.Raw(body, answerOctets), false)
+        return session.start(new ViscaRequest.Raw(body, answerOctets), polling)
                 .reply
                 .thenApply(r -> told(r, answerOctets.isPresent()));
     }
