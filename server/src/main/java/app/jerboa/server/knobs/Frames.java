@@ -9,7 +9,10 @@ import app.jerboa.wire.visca.ViscaRequest;
 import java.util.HexFormat;
 import java.util.List;
 
-/** The octets that a saying stands for, to camera 1: a link puts its own number in. */
+/**
+ * The octets that a saying stands for, to camera 1: a link puts its own number in. None for what is
+ * said in no octets.
+ */
 final class Frames {
     private static final int TO_FIRST = 0x81;
     private static final int END = 0xFF;
@@ -26,6 +29,9 @@ final class Frames {
     }
 
     static Octets turning(Saying said, int value) {
+        if (said.in() != Tongue.VISCA) {
+            return Octets.of();
+        }
         int onWire = value + said.offset();
         if (said.message().isEmpty()) {
             return of(FrameTemplate.request(said.frame()).fill(onWire));
@@ -37,6 +43,8 @@ final class Frames {
     static Octets telling(Saying said) {
         if (said.in() == Tongue.D_PROTOCOL) {
             return onBus(said.frame());
+        } else if (said.in() != Tongue.VISCA) {
+            return Octets.of();
         }
         return said.message().isEmpty()
                 ? of(FrameTemplate.request(said.frame()).fill(0))

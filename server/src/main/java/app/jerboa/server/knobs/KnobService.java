@@ -188,6 +188,8 @@ class KnobService {
         Set<Tongue> tongues = Teller.tongues(stored, d);
         Optional<Saying> said = Teller.said(knob.said(), tongues);
         String sent = said.map(s -> SentWords.turning(knob, s, body.value())).orElse("");
+        said.ifPresent(
+                w -> NotFromHere.refuse(knob.doing(), w.in(), Frames.turning(w, body.value())));
         insistThatItMay(stored, d, knob.name(), knob.doing(), sent, body.confirmed());
         try {
             Teller.Reading reading = teller.turn(stored, d, knob, body.value(), by);
@@ -221,12 +223,8 @@ class KnobService {
         Verb verb = d.profile().verb(body.verb()).orElseThrow(() -> Problem.notFound("verb"));
         Set<Tongue> tongues = Teller.tongues(stored, d);
         String sent = Teller.said(verb.sayings(), tongues).map(SentWords::telling).orElse("");
-        if (verb.does() == Does.MOVES) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "not-from-here",
-                    Words.say("frame.moves") + " It was not sent.");
-        }
+        Teller.said(verb.sayings(), tongues)
+                .ifPresent(w -> NotFromHere.refuse(verb.does(), w.in(), Frames.telling(w)));
         insistThatItMay(stored, d, verb.name(), verb.does(), sent, body.confirmed());
         try {
             teller.tell(stored, d, verb, by);
