@@ -9,6 +9,9 @@ import { duration } from '../../shared/format/duration'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useRig } from './useBringUp'
 
+/** What the hall says of a device whose lead hangs loose. */
+const PULLED = 'no lead gives it power'
+
 const PACES = [1, 5, 20, 100]
 
 /** The simulated hall: leads to plug and unplug, and the pace of its clock. */
@@ -56,7 +59,8 @@ export function RigHall({ job }: { readonly job: number }) {
           >
             <Box sx={{ flex: 1 }}>
               <b>{d.name}</b> {phase(d)}
-              <div className="mono">{d.address}</div>
+              {d.address !== '' && <div className="mono">{d.address}</div>}
+              {d.phase === 'off' && d.power !== PULLED && <div>{d.power}</div>}
             </Box>
             <Button
               size="small"
@@ -73,6 +77,6 @@ export function RigHall({ job }: { readonly job: number }) {
 }
 
 function phase(d: Rig['devices'][number]): string {
-  if (d.phase === 'off') return 'unplugged'
+  if (d.phase === 'off') return d.power === PULLED ? 'unplugged' : 'no power'
   return d.phase === 'up' ? 'running' : `boots, ${duration(d.secondsToBoot)}`
 }

@@ -52,5 +52,10 @@ export const handWords: Readonly<Record<string, string>> = {
   port: 'Switch the port on',
   reset: 'Reset it',
   lease: 'Switch it to a lease',
-  set: 'Type and save it',
+  set: 'Log in, type and save it',
+  reach: 'Turn its dials',
+  'plug-off': 'Switch the port off, plug it in',
+  update: 'Load the firmware',
+  enter: 'Enter them as planned',
+  join: 'Join it',
 }

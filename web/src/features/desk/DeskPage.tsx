@@ -23,6 +23,7 @@ import { useNumberKeys } from './useNumberKeys'
 import { useStickKeys } from './useStickKeys'
 import { WireFrames } from './WireFrames'
 import { ZoomLever } from './ZoomLever'
+import { Way } from './Way'
 
 const deskKeys: readonly PageKey[] = [
   ['digits', 'take a camera by its number'],
@@ -112,7 +113,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
             {state.stopped}
           </Box>
           <ReadBack camera={camera} position={state.position} />
-          {camera && <Way camera={camera} />}
+          {camera && <Way job={job} camera={camera} />}
           {camera && told.value === camera.id && <Functions job={job} device={camera.id} asks={told.rests} />}
         </div>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
@@ -200,15 +201,6 @@ function CameraKeys({ cameras, taken, onTake }: KeysProps) {
           </span>
         </Button>
       ))}
-    </Box>
-  )
-}
-
-/** How the camera is reached, and what must be done at the leads for it. */
-function Way({ camera }: { readonly camera: DeskCamera }) {
-  return (
-    <Box sx={{ mt: 0.5, fontSize: '0.92rem' }}>
-      Goes out by {camera.way}.{camera.move && <Box sx={{ fontWeight: 600 }}>{camera.move}</Box>}
     </Box>
   )
 }

@@ -9,6 +9,8 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SerialLine;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Door;
+import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.Habits;
 import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.PanelEar;
@@ -171,7 +173,10 @@ final class AloneDevices {
                         new InetSocketAddress(at, options.port("visca-tcp", TCP_PORT));
                 opened(
                         at,
-                        TcpPort.open(place, Protocol.VISCA_TCP, new ViscaTcpEar(head)),
+                        TcpPort.open(
+                                place,
+                                Protocol.VISCA_TCP,
+                                new ViscaTcpEar(Gate.open(Optional.of(head)))),
                         "VISCA over TCP");
             }
         }
@@ -183,7 +188,8 @@ final class AloneDevices {
     /** Its own web server and its panel link, as far as it has them. */
     private boolean told(InetAddress at, KnobBank bank) throws IOException {
         String password = options.text("password").orElse(RigDevice.FACTORY_PASSWORD);
-        String user = profile.access().map(Access::user).orElse("");
+        Door door = Door.open(profile.access().map(Access::user).orElse("admin"), password);
+        Gate gate = Gate.open(Optional.empty());
         boolean web = profile.web().isPresent() && asked(Protocol.WEB, "web");
         boolean panel = asked(Protocol.PANEL_LINK, "panel-link") && usual(Protocol.PANEL_LINK) > 0;
         if (web) {
@@ -191,7 +197,7 @@ final class AloneDevices {
             try {
                 opened(
                         at,
-                        WebPort.open(new InetSocketAddress(at, port), bank, password),
+                        WebPort.open(new InetSocketAddress(at, port), bank, door, gate),
                         "web server");
             } catch (BindException e) {
                 // Its own port is one that only root may open; the rest of it serves all the same.
@@ -207,7 +213,7 @@ final class AloneDevices {
         }
         if (panel) {
             int port = options.port("panel-link", usual(Protocol.PANEL_LINK));
-            PanelEar ear = new PanelEar(bank, profile.name(), user, password);
+            PanelEar ear = new PanelEar(bank, profile.name(), door, gate);
             opened(
                     at,
                     TcpPort.open(new InetSocketAddress(at, port), Protocol.PANEL_LINK, ear),
@@ -291,7 +297,10 @@ final class AloneDevices {
         InetSocketAddress place =
                 new InetSocketAddress(at, options.port("serial-tcp", SERIAL_PORT));
         SerialServerEar ear =
-                new SerialServerEar(() -> List.of(line), whole.contains(LineFault.TERMINAL));
+                new SerialServerEar(
+                        () -> List.of(line),
+                        whole.contains(LineFault.TERMINAL),
+                        Gate.open(Optional.empty()));
         opened(
                 at,
                 TcpPort.open(place, Protocol.VISCA_TCP, ear),

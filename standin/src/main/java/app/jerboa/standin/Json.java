@@ -1,6 +1,7 @@
 package app.jerboa.standin;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.value.DeviceId;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
@@ -37,6 +38,10 @@ public final class Json {
         SimpleModule module = new SimpleModule();
         module.addDeserializer(Ipv4.class, new FromText<>(Ipv4.class, Ipv4::parse));
         module.addSerializer(Ipv4.class, new ToText<>(Ipv4.class));
+        module.addDeserializer(
+                DeviceId.class,
+                new FromText<>(DeviceId.class, t -> new DeviceId(Long.parseLong(t))));
+        module.addSerializer(DeviceId.class, new ToText<>(DeviceId.class));
         return module;
     }
 

@@ -59,7 +59,7 @@ public final class Main {
         WebPort.prepare();
         RigFile file = new RigFile(Path.of(options.text("state").orElse("rig.json")));
         Instant world = file.worldNow().orElse(InstantSource.system().instant());
-        Rig rig = new Rig(ShippedProfiles::read, InstantSource.system(), clock(options, world));
+        Rig rig = new Rig(InstantSource.system(), clock(options, world));
         file.restore(rig);
         RigServer server =
                 new RigServer(rig, options.port("port", RIG_PORT), () -> save(file, rig));

@@ -1,54 +1,29 @@
 package app.jerboa.standin;
 
-import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.WorldClock;
-import app.jerboa.standin.lan.Hall;
-import app.jerboa.standin.lan.NetworkSettings;
-import app.jerboa.standin.lan.RigDevice;
+import app.jerboa.standin.lan.HallState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Instant;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Keeps the simulated world over a restart: settings and leads of every device, the laptop, the
  * time. The world stands still while the rig is down.
  */
 public final class RigFile {
-    record Saved(Instant worldNow, double speed, Map<String, SavedHall> halls) {}
+    /** Raised when a file of before can no longer be read: that one is put aside. */
+    private static final int VERSION = 2;
 
-    /** {@code also} and {@code leads} are absent in files of before. */
-    record SavedHall(
-            NetworkSettings laptop,
-            Optional<List<NetworkSettings>> also,
-            List<SavedDevice> devices,
-            Optional<List<Rig.Lead>> leads) {}
+    record Saved(int version, Instant worldNow, double speed, Map<String, SavedHall> halls) {}
 
-    /** What is absent in files of before is as from the factory. */
-    record SavedDevice(
-            String id,
-            String name,
-            String profile,
-            String mac,
-            NetworkSettings settings,
-            Optional<Instant> upAt,
-            Optional<NetworkSettings> start,
-            Optional<String> head,
-            int number,
-            int baud,
-            Optional<Profile> facts,
-            Optional<Map<String, Integer>> knobs) {
-        /** Without its password: that is in no file. */
-        Rig.Wanted wanted() {
-            return new Rig.Wanted(
-                    id, name, profile, mac, start, head, number, baud, Optional.empty(), facts);
-        }
-    }
+    record SavedHall(JsonNode job, HallState state) {}
 
     private final Path file;
 
@@ -64,27 +39,29 @@ public final class RigFile {
     public void restore(Rig rig) throws IOException {
         Optional<Saved> saved = read();
         if (saved.isPresent()) {
-            saved.get().halls().forEach((id, hall) -> restore(rig, id, hall));
+            saved.get()
+                    .halls()
+                    .forEach((id, hall) -> rig.furnish(id, hall.job()).restore(hall.state()));
         }
     }
 
-    private static void restore(Rig rig, String id, SavedHall saved) {
-        List<Rig.Wanted> wanted = saved.devices().stream().map(SavedDevice::wanted).toList();
-        Hall hall = rig.furnish(id, saved.laptop(), wanted, saved.leads().orElse(List.of()));
-        saved.also().orElse(List.of()).forEach(hall::addToLaptop);
-        for (SavedDevice d : saved.devices()) {
-            hall.device(d.id())
-                    .ifPresent(
-                            device ->
-                                    device.restore(
-                                            d.settings(), d.upAt(), d.knobs().orElse(Map.of())));
-        }
-    }
-
+    /** One that this rig cannot read is kept beside, and the halls begin anew. */
     private Optional<Saved> read() throws IOException {
-        return Files.exists(file)
-                ? Optional.of(Json.MAPPER.readValue(Files.readAllBytes(file), Saved.class))
-                : Optional.empty();
+        if (!Files.exists(file)) {
+            return Optional.empty();
+        }
+        try {
+            JsonNode tree = Json.MAPPER.readTree(Files.readAllBytes(file));
+            if (tree.path("version").asInt(0) == VERSION) {
+                return Optional.of(Json.MAPPER.treeToValue(tree, Saved.class));
+            }
+        } catch (JacksonException e) {
+            System.err.println("The rig's state could not be read: " + e.getOriginalMessage());
+        }
+        Path aside = file.resolveSibling(file.getFileName() + ".before");
+        Files.move(file, aside, StandardCopyOption.REPLACE_EXISTING);
+        System.err.println("The halls begin anew; their state of before is in " + aside + ".");
+        return Optional.empty();
     }
 
     /**
@@ -94,36 +71,12 @@ public final class RigFile {
     public synchronized void save(Rig rig) throws IOException {
         WorldClock clock = rig.clock();
         Map<String, SavedHall> halls = new LinkedHashMap<>();
-        rig.halls().forEach((id, hall) -> halls.put(id, saved(hall)));
+        rig.halls().forEach((id, h) -> halls.put(id, new SavedHall(h.file(), h.hall().state())));
         Path fresh = file.resolveSibling(file.getFileName() + ".new");
         Files.write(
-                fresh, Json.MAPPER.writeValueAsBytes(new Saved(rig.now(), clock.speed(), halls)));
+                fresh,
+                Json.MAPPER.writeValueAsBytes(new Saved(VERSION, rig.now(), clock.speed(), halls)));
         Files.move(
                 fresh, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-    }
-
-    private static SavedHall saved(Hall hall) {
-        return new SavedHall(
-                hall.laptop(),
-                Optional.of(hall.also()),
-                hall.devices().stream().map(RigFile::saved).toList(),
-                Optional.of(hall.leads()));
-    }
-
-    private static SavedDevice saved(RigDevice d) {
-        Rig.Wanted w = d.wanted();
-        return new SavedDevice(
-                w.id(),
-                w.name(),
-                w.profile(),
-                w.mac(),
-                d.settings(),
-                d.upAt(),
-                w.start(),
-                w.head(),
-                w.number(),
-                w.baud(),
-                w.facts(),
-                Optional.of(d.knobs()));
     }
 }

@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.control.RigServer;
 import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Hand;
 import app.jerboa.standin.device.HeadState;
+import app.jerboa.standin.device.NetworkSettings;
 import app.jerboa.standin.lan.Hall;
-import app.jerboa.standin.lan.NetworkSettings;
 import app.jerboa.standin.lan.RigDevice;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.net.UdpTransport;
@@ -50,17 +52,18 @@ class RigTest {
     private static final Ipv4 FACTORY = Ipv4.parse("192.168.77.10");
 
     private final AtomicReference<Instant> now = new AtomicReference<>(START);
-    private final Rig rig =
-            new Rig(ShippedProfiles::read, now::get, new WorldClock(START, START, 1));
-    private final Hall hall = rig.furnish("1", HOME, List.of(camera("a"), camera("b")), List.of());
+    private final Rig rig = new Rig(now::get, new WorldClock(START, START, 1));
+    private final Hall hall =
+            rig.furnish(
+                    "1",
+                    TestJob.empty()
+                            .device(1, "a", "ceiling-ptz", "10.44.8.21")
+                            .device(2, "b", "ceiling-ptz", "10.44.8.22")
+                            .file());
     private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor();
 
     private static NetworkSettings at(String address) {
         return new NetworkSettings(Ipv4.parse(address), 24, "");
-    }
-
-    private static Rig.Wanted camera(String id) {
-        return new Rig.Wanted(id, "Camera " + id, "ceiling-ptz", "02:00:00:00:00:0" + id);
     }
 
     private void pass(int seconds) {
@@ -68,22 +71,26 @@ class RigTest {
     }
 
     private List<String> answering(Ipv4 address) {
-        return hall.answering(address).stream().map(RigDevice::id).toList();
+        return hall.answering(address).stream().map(RigDevice::name).toList();
     }
 
-    private RigDevice device(String id) {
-        return hall.device(id).orElseThrow();
+    private RigDevice device(String name) {
+        return hall.devices().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    private void plug(String name, boolean on) {
+        hall.plug(device(name).plan().id(), on, false);
     }
 
     @AfterEach
     void silence() {
-        hall.keepOnly(List.of());
+        hall.close();
         timer.shutdownNow();
     }
 
     @Test
     void aCameraAnswersAfterItsBootToALaptopOnItsSubnetOnly() {
-        device("a").plug();
+        plug("a", true);
         hall.moveLaptop(HOPPED);
         pass(59);
         assertThat(answering(FACTORY)).isEmpty();
@@ -97,27 +104,27 @@ class RigTest {
     @Test
     void twoOnOneAddressFightAndTakeNoSettings() {
         hall.moveLaptop(HOPPED);
-        device("a").plug();
-        device("b").plug();
+        plug("a", true);
+        plug("b", true);
         pass(60);
         assertThat(answering(FACTORY)).containsExactly("a", "b");
         assertThatThrownBy(() -> Rig.only(hall, FACTORY)).isInstanceOf(IllegalStateException.class);
-        device("b").unplug();
-        assertThat(Rig.only(hall, FACTORY).id()).isEqualTo("a");
+        plug("b", false);
+        assertThat(Rig.only(hall, FACTORY).name()).isEqualTo("a");
     }
 
     @Test
     void newSettingsTakeEffectAfterTheRestart() {
         hall.moveLaptop(HOPPED);
-        device("a").plug();
+        plug("a", true);
         pass(60);
-        Rig.only(hall, FACTORY).reconfigure(at("10.44.8.21"));
+        hall.atMenu(Rig.only(hall, FACTORY).plan().id(), at("10.44.8.21"));
         assertThat(answering(FACTORY)).isEmpty();
         hall.moveLaptop(HOME);
         assertThat(answering(Ipv4.parse("10.44.8.21"))).isEmpty();
         pass(60);
         assertThat(answering(Ipv4.parse("10.44.8.21"))).containsExactly("a");
-        device("a").reset();
+        hall.hand(device("a").plan().id(), new Hand.Reset(false));
         pass(60);
         assertThat(answering(Ipv4.parse("10.44.8.21"))).isEmpty();
     }
@@ -125,20 +132,16 @@ class RigTest {
     @Test
     void theWorldIsThereAgainAfterARestart(@TempDir Path dir) throws Exception {
         hall.moveLaptop(HOPPED);
-        device("a").plug();
+        plug("a", true);
         pass(60);
-        device("a").reconfigure(at("10.44.8.21"));
+        hall.atMenu(device("a").plan().id(), at("10.44.8.21"));
         pass(30);
         RigFile file = new RigFile(dir.resolve("rig.json"));
         file.save(rig);
         Instant later = now.get().plusSeconds(86_400);
-        Rig again =
-                new Rig(
-                        ShippedProfiles::read,
-                        () -> later,
-                        new WorldClock(later, file.worldNow().orElseThrow(), 1));
+        Rig again = new Rig(() -> later, new WorldClock(later, file.worldNow().orElseThrow(), 1));
         file.restore(again);
-        RigDevice a = again.needHall("1").device("a").orElseThrow();
+        RigDevice a = again.needHall("1").device(new DeviceId(1)).orElseThrow();
         assertThat(a.settings()).isEqualTo(at("10.44.8.21"));
         assertThat(a.phase()).isEqualTo(RigDevice.Phase.BOOTING);
         assertThat(a.secondsToBoot()).isEqualTo(30);
@@ -182,7 +185,7 @@ class RigTest {
     @Test
     void portsAreThoseOfTheProfileAndAskingForThePhaseOpensNone() {
         RigDevice a = device("a");
-        a.plug();
+        plug("a", true);
         assertThat(a.ports()).as("while it boots").isEmpty();
         pass(60);
         assertThat(a.phase()).isEqualTo(RigDevice.Phase.UP);
@@ -191,13 +194,14 @@ class RigTest {
                 .extracting(DevicePort::protocol)
                 .containsExactly(Protocol.VISCA_IP, Protocol.VISCA_UDP, Protocol.WEB);
         assertThat(a.headState()).isPresent();
-        a.unplug();
+        plug("a", false);
         assertThat(a.ports()).isEmpty();
     }
 
     private ViscaLink link(Form form) throws Exception {
         hall.moveLaptop(HOPPED);
-        device("a").plug();
+        plug("a", true);
+        hall.atMenu(device("a").plan().id(), device("a").settings());
         pass(60);
         assertThat(answering(FACTORY)).containsExactly("a");
         int port = port(form);
@@ -263,10 +267,13 @@ class RigTest {
                         {
                             "PUT",
                             "/halls/2",
-                            "{\"laptop\":{\"address\":\"10.0.0.1\",\"prefix\":24,\"gateway\":\"\"},\"devices\":[{\"id\":\"x\",\"name\":\"x\",\"profile\":\"../x\",\"mac\":\"\"}]}",
+                            "{\"job\":{\"format\":\"jerboa-job\",\"devices\":[{\"id\":1,\"name\":\"x\",\"profile\":\"../x\"}]}}",
                             "400"
                         },
                         {"DELETE", "/halls/1", "", "404"},
+                        {"PUT", "/halls/1/runs/7/plug", "{\"on\":true}", "404"},
+                        {"PUT", "/halls/1/devices/1/save-cut", "{}", "400"},
+                        {"PUT", "/halls/1/controllers/1/press", "{\"key\":1}", "400"},
                         {"PUT", "/clock", "{\"speed\":20}", "200"},
                         {"GET", "/halls/1", "", "200"}
                     }) {

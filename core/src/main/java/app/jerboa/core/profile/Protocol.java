@@ -40,7 +40,11 @@ public enum Protocol {
     /** Whole network between two sites. */
     TUNNEL,
     /** Sound inside the picture. */
-    EMBEDDED;
+    EMBEDDED,
+    /** Status of a network switch, v2c. */
+    SNMP,
+    /** A network picture, described before it is fetched. */
+    RTSP;
 
     /** The language in which knobs and verbs are said over it; empty for one that has none. */
     public Optional<Tongue> tongue() {
@@ -58,7 +62,9 @@ public enum Protocol {
                     LENS_MOTOR,
                     SWITCHER,
                     TUNNEL,
-                    EMBEDDED ->
+                    EMBEDDED,
+                    SNMP,
+                    RTSP ->
                     Optional.empty();
         };
     }

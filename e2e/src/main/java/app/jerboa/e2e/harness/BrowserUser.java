@@ -227,6 +227,7 @@ public final class BrowserUser implements AutoCloseable {
         for (String name : List.of("L10", "L11", "L12", "L13")) {
             plug(job, name);
         }
+        serialHeads(job);
         while (send("GET", "/api/jobs/" + job + "/rig", "").toString().contains("booting")) {
             page.waitForTimeout(100);
         }
@@ -242,22 +243,9 @@ public final class BrowserUser implements AutoCloseable {
         long job = freshJob();
         setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
         programs.speed(1000);
-        JsonNode rig = send("GET", "/api/jobs/" + job + "/rig", "");
-        for (JsonNode d : send("GET", "/api/jobs/" + job, "").get("devices")) {
-            if (!rig.toString().contains("\"name\":\"" + d.get("name").asString() + "\"")) {
-                continue;
-            }
-            String device = "/halls/" + job + "/devices/" + d.get("id").asLong();
-            if (!d.get("address").asString().isEmpty()) {
-                programs.rig(
-                        "PUT",
-                        device + "/network",
-                        "{\"address\":\""
-                                + d.get("address").asString()
-                                + "\",\"prefix\":24,\"gateway\":\"\"}");
-            }
-            programs.rig("PUT", device + "/plug", "{\"plugged\":true}");
-        }
+        send("GET", "/api/jobs/" + job + "/rig", "");
+        programs.rig("PUT", "/halls/" + job + "/begin", "{\"how\":\"as-planned\"}");
+        serialHeads(job);
         while (send("GET", "/api/jobs/" + job + "/rig", "").toString().contains("booting")) {
             page.waitForTimeout(100);
         }
@@ -290,6 +278,24 @@ public final class BrowserUser implements AutoCloseable {
             view = outcome.get("view");
         }
         programs.speed(1);
+    }
+
+    /**
+     * What the plan leaves undone on purpose: the dome has a supply of its own, and the leads of
+     * the serial heads are on the serial server.
+     */
+    private void serialHeads(long job) {
+        String hall = "/halls/" + job;
+        long dome = device(job, "L13");
+        programs.rig("PUT", hall + "/devices/" + dome + "/power", "{\"on\":true}");
+        for (String name : List.of("L10", "L11", "L12", "L13")) {
+            programs.rig(
+                    "POST", hall + "/devices/" + device(job, name) + "/in-reach", "");
+        }
+        for (String name : List.of("L10", "L13")) {
+            String lead = "/api/jobs/" + job + "/rig/devices/" + device(job, name) + "/lead";
+            send("PUT", lead, "{}");
+        }
     }
 
     /** Gives a device of the hall its power. */

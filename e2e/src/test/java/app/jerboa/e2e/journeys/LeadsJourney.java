@@ -65,6 +65,10 @@ class LeadsJourney extends Jerboa {
                                         "2",
                                         "after",
                                         "3"))));
+        programs.rig(
+                "POST",
+                "/halls/" + job + "/devices/" + user.device(job, "L12") + "/in-reach",
+                "");
         openDesk();
         for (Map.Entry<String, String> e :
                 Map.of(

@@ -279,7 +279,7 @@ class BringUpViews {
                         .sorted()
                         .map(StepWords::caution)
                         .toList(),
-                hands.can(stored.id(), step, device));
+                hands.can(stored.id(), step));
     }
 
     private BringUpView.ActionBody action(Action a) {

@@ -24,31 +24,37 @@ final class RigBodies {
         }
     }
 
-    /** What is wanted in the hall. */
-    record Wanted(
-            String id,
-            String name,
-            String profile,
-            String mac,
-            Optional<Network> start,
-            Optional<String> head,
-            int number,
-            int baud,
-            Optional<String> password,
-            Optional<JsonNode> facts) {
-        /** Without its password. */
+    /**
+     * A job's file, and the passwords that were set at its devices, by their ids.
+     *
+     * @param job as bytes of JSON
+     */
+    record Furnish(JsonNode job, Map<String, String> passwords) {
+        /** Without its passwords. */
         @Override
         public String toString() {
-            return name + " (" + profile + ")";
+            return "Furnish[…]";
         }
     }
 
-    /** A serial lead; the stations by id, from the server on. */
-    record Lead(String server, boolean bus, int baud, List<String> stations) {}
+    /**
+     * @param upstream also what feeds it and what it is reached through
+     */
+    record Plug(boolean plugged, boolean upstream) {}
 
-    record Furnish(Network laptop, List<Wanted> devices, List<Lead> leads) {}
+    record On(boolean on) {}
 
-    record Plug(boolean plugged) {}
+    record Reset(boolean networkOnly) {}
+
+    record Update(String version) {}
+
+    record PortState(String state) {}
+
+    /** One end of a lead; device empty for back where it is planned. */
+    record End(boolean near, Optional<String> device, String port) {}
+
+    /** What a person sees at a device after a hand at it. */
+    record Seen(String says, boolean refused, boolean restarts) {}
 
     record Speed(double speed) {}
 
@@ -63,6 +69,7 @@ final class RigBodies {
             String id,
             String name,
             boolean plugged,
+            String power,
             String phase,
             double secondsToBoot,
             Network settings,
@@ -74,5 +81,5 @@ final class RigBodies {
     record Answering(String id, String name, String mac, String host, Map<String, Integer> ports) {}
 
     /** None, one, or several that fight; onLink false when the laptop is in another subnet. */
-    record Reach(boolean onLink, List<Answering> answering) {}
+    record Reach(boolean onLink, List<Answering> answering, String holder) {}
 }

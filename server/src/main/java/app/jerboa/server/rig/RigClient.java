@@ -79,14 +79,38 @@ class RigClient {
         return send("PUT", path, to, RigBodies.Hall.class);
     }
 
-    RigBodies.Hall plug(long job, long device, boolean plugged) {
-        String path = "/halls/" + job + "/devices/" + device + "/plug";
-        return send("PUT", path, new RigBodies.Plug(plugged), RigBodies.Hall.class);
+    /**
+     * @param upstream also what feeds it and what it is reached through
+     */
+    RigBodies.Hall plug(long job, long device, boolean plugged, boolean upstream) {
+        RigBodies.Plug body = new RigBodies.Plug(plugged, upstream);
+        return send("PUT", device(job, device) + "/plug", body, RigBodies.Hall.class);
     }
 
-    RigBodies.Hall reset(long job, long device) {
-        String path = "/halls/" + job + "/devices/" + device + "/reset";
+    /** One of the hands at a device that a person there sees something of. */
+    RigBodies.Seen hand(long job, long device, String what, Object body) {
+        return send("PUT", device(job, device) + "/" + what, body, RigBodies.Seen.class);
+    }
+
+    /** A hand that needs no more words. */
+    RigBodies.Hall act(long job, long device, String room, String what) {
+        String path = "/halls/" + job + "/" + room + "/" + device + "/" + what;
         return send("POST", path, Map.of(), RigBodies.Hall.class);
+    }
+
+    /** A port of a network switch, on or off. */
+    RigBodies.Hall port(long job, long device, String port, boolean on) {
+        String path = device(job, device) + "/ports/" + port.replace(" ", "%20");
+        return send("PUT", path, new RigBodies.PortState(on ? "on" : "off"), RigBodies.Hall.class);
+    }
+
+    RigBodies.Hall moveEnd(long job, long run, RigBodies.End to) {
+        String path = "/halls/" + job + "/runs/" + run + "/end";
+        return send("PUT", path, to, RigBodies.Hall.class);
+    }
+
+    private static String device(long job, long device) {
+        return "/halls/" + job + "/devices/" + device;
     }
 
     RigBodies.Reach reach(long job, Ipv4 address) {

@@ -1,5 +1,6 @@
 package app.jerboa.server.rig;
 
+import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.WorldClock;
@@ -29,9 +30,18 @@ class RigController {
     /** Connected false when this job is not worked in a rig; then all else is empty. */
     record RigView(boolean connected, double speed, String laptop, List<RigDeviceBody> devices) {}
 
-    /** One device in the hall; phase off, booting or up. */
+    /**
+     * One device in the hall; phase off, booting or up.
+     *
+     * @param power what gives it power, or why it has none
+     */
     record RigDeviceBody(
-            long id, String name, String phase, double secondsToBoot, String address) {}
+            long id,
+            String name,
+            String phase,
+            double secondsToBoot,
+            String address,
+            String power) {}
 
     record PlugBody(boolean plugged) {}
 
@@ -82,7 +92,8 @@ class RigController {
                 d.name(),
                 d.phase().toLowerCase(Locale.ROOT),
                 d.secondsToBoot(),
-                d.settings().known().map(Ipv4::toString).orElse(""));
+                d.settings().known().map(Ipv4::toString).orElse(""),
+                d.power());
     }
 
     @PutMapping("/devices/{device}/plug")
@@ -94,7 +105,27 @@ class RigController {
         Jobs.Stored stored = jobs.load(job);
         stored.need(device);
         hall.furnish(stored);
-        return told(job, view(rig.plug(job, device, body.plugged())));
+        return told(job, view(rig.plug(job, device, body.plugged(), true)));
+    }
+
+    /** Puts the lead of a camera on the serial server that the desk reaches it through. */
+    @PutMapping("/devices/{device}/lead")
+    @Needs(Right.PLAN)
+    RigView lead(@PathVariable("job") long job, @PathVariable("device") long device) {
+        Jobs.Stored stored = jobs.load(job);
+        Device camera = stored.need(device);
+        hall.furnish(stored);
+        LeadMove move =
+                LeadMove.of(stored.job(), camera)
+                        .orElseThrow(
+                                () ->
+                                        new Problem(
+                                                HttpStatus.CONFLICT,
+                                                "lead-is-there",
+                                                "The lead of "
+                                                        + camera.name()
+                                                        + " needs no moving for the desk."));
+        return told(job, view(rig.moveEnd(job, move.run(), move.to())));
     }
 
     @PutMapping("/laptop")

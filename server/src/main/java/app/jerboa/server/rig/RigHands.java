@@ -2,19 +2,24 @@ package app.jerboa.server.rig;
 
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.item.Field;
-import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.Firmware;
+import app.jerboa.core.profile.FirmwareFloor;
+import app.jerboa.core.profile.Signal;
+import app.jerboa.core.value.Version;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.PlannedAddress;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.world.WorldChoice;
 import app.jerboa.server.world.Worlds;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.LongStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -42,14 +47,21 @@ public class RigHands {
                     "This job is not worked in the stand-in rig, so there are no hands for it.");
         }
         hall.furnish(stored);
+        long job = stored.id();
         switch (step.kind()) {
-            case HOP_OUT, HOP_HOME -> rig.moveLaptop(stored.id(), RigHall.network(step.laptop()));
-            case ALIAS -> rig.addToLaptop(stored.id(), RigHall.network(step.laptop()));
-            case PLUG, PORT -> rig.plug(stored.id(), simulated(stored, step).id().value(), true);
-            case RESET -> rig.reset(stored.id(), simulated(stored, step).id().value());
-            case LEASE -> lease(stored, simulated(stored, step));
-            case SET -> type(stored, simulated(stored, step));
-            case REACH, PLUG_OFF, SEE, UPDATE, RESTART, LABEL, VERIFY, ENTER, JOIN, STREAM ->
+            case HOP_OUT, HOP_HOME -> rig.moveLaptop(job, RigHall.network(step.laptop()));
+            case ALIAS -> rig.addToLaptop(job, RigHall.network(step.laptop()));
+            case PLUG -> rig.plug(job, id(step), true, false);
+            case PLUG_OFF -> plugOff(stored, device(stored, step));
+            case PORT -> port(stored, device(stored, step), true);
+            case RESET -> seen(rig.hand(job, id(step), "reset", new RigBodies.Reset(false)));
+            case UPDATE -> update(stored, device(stored, step));
+            case LEASE -> lease(stored, device(stored, step));
+            case SET -> type(stored, device(stored, step));
+            case REACH -> rig.act(job, id(step), "devices", "in-reach");
+            case ENTER -> rig.act(job, id(step), "controllers", "as-planned");
+            case JOIN -> rig.act(job, id(step), "devices", "joined");
+            case SEE, RESTART, LABEL, VERIFY, STREAM ->
                     throw new Problem(
                             HttpStatus.CONFLICT,
                             "nothing-by-hand",
@@ -58,53 +70,80 @@ public class RigHands {
     }
 
     /** There are hands for it. */
-    public boolean can(long job, Step step, Optional<Device> device) {
+    public boolean can(long job, Step step) {
         return rig.configured()
                 && worlds.choice(job) == WorldChoice.RIG
                 && switch (step.kind()) {
-                    case HOP_OUT, ALIAS, HOP_HOME -> true;
-                    case PLUG, PORT, RESET, LEASE, SET ->
-                            device.filter(RigHall::simulated).isPresent();
-                    default -> false;
+                    case HOP_OUT,
+                            ALIAS,
+                            HOP_HOME,
+                            PLUG,
+                            PLUG_OFF,
+                            PORT,
+                            RESET,
+                            UPDATE,
+                            LEASE,
+                            SET,
+                            REACH,
+                            ENTER,
+                            JOIN ->
+                            true;
+                    case SEE, RESTART, LABEL, VERIFY, STREAM -> false;
                 };
     }
 
-    private static Device simulated(Jobs.Stored stored, Step step) {
-        Device device = stored.job().device(step.device().orElseThrow()).orElseThrow();
-        if (!RigHall.simulated(device)) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "no-stand-in",
-                    "There is no stand-in for "
-                            + device.name()
-                            + " in the hall: tick the step by hand.");
-        }
-        return device;
+    private static long id(Step step) {
+        return step.device().orElseThrow().value();
     }
 
-    /** The house lends it the lowest address of the first pool that nobody has. */
-    private void lease(Jobs.Stored stored, Device device) {
-        Set<String> used =
-                rig.hall(stored.id()).devices().stream()
-                        .map(d -> d.settings().address())
-                        .collect(Collectors.toSet());
-        Optional<Ipv4> free =
-                stored.job().ranges().stream()
-                        .filter(r -> r.use().equals("pool"))
-                        .map(AddressRange::range)
-                        .flatMap(
-                                r ->
-                                        LongStream.rangeClosed(r.first().bits(), r.last().bits())
-                                                .mapToObj(Ipv4::new))
-                        .filter(a -> !used.contains(a.toString()))
+    private static Device device(Jobs.Stored stored, Step step) {
+        return stored.job().device(step.device().orElseThrow()).orElseThrow();
+    }
+
+    /** What a person sees at the device is the reason, where it refused. */
+    private static void seen(RigBodies.Seen seen) {
+        if (seen.refused()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT, "hand-refused", "At the device: " + seen.says() + ".");
+        }
+    }
+
+    /** Its lead goes in where the port is off, so that it waits its turn. */
+    private void plugOff(Jobs.Stored stored, Device device) {
+        port(stored, device, false);
+        rig.plug(stored.id(), device.id().value(), true, false);
+    }
+
+    private void port(Jobs.Stored stored, Device device, boolean on) {
+        Cabling cabling = Cabling.of(stored.job());
+        Optional<Link.Plug> port =
+                cabling.at(device.id(), Signal.NETWORK)
+                        .map(l -> l.beyond(device.id()))
+                        .filter(p -> p.device().profile().kind() == DeviceKind.NETWORK_SWITCH)
                         .findFirst();
-        if (free.isEmpty()) {
+        port.ifPresent(p -> rig.port(stored.id(), p.device().id().value(), p.socket().name(), on));
+        if (on && port.isEmpty()) {
+            rig.plug(stored.id(), device.id().value(), true, false);
+        }
+    }
+
+    /** To the newest that any controller asks of it. */
+    private void update(Jobs.Stored stored, Device device) {
+        List<FirmwareFloor> floors =
+                device.profile().firmware().map(Firmware::floors).orElse(List.of());
+        String version =
+                floors.stream()
+                        .map(FirmwareFloor::least)
+                        .max(Comparator.comparing(t -> Version.parse(t).orElseThrow()))
+                        .orElse(device.profile().firmware().map(Firmware::shipped).orElse(""));
+        seen(rig.hand(stored.id(), device.id().value(), "update", new RigBodies.Update(version)));
+    }
+
+    private void lease(Jobs.Stored stored, Device device) {
+        seen(rig.hand(stored.id(), device.id().value(), "lease", new RigBodies.On(true)));
+        if (rig.settings(stored.id(), device.id().value()).known().isEmpty()) {
             throw noLease(device.name());
         }
-        rig.setAtDevice(
-                stored.id(),
-                device.id().value(),
-                new RigBodies.Network(free.get().toString(), device.prefix(), ""));
     }
 
     private static Problem noLease(String device) {

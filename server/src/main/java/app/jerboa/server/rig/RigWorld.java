@@ -65,7 +65,7 @@ final class RigWorld implements World {
 
     @Override
     public boolean canAsk(Device device) {
-        return RigHall.simulated(device) && device.profile().networked();
+        return device.profile().networked();
     }
 
     @Override
@@ -76,7 +76,8 @@ final class RigWorld implements World {
         if (!reach.onLink()) {
             return new Reach.Elsewhere(rig.hall(stored.id()).laptop().address());
         }
-        if (answering.isEmpty()) {
+        boolean stale = answering.size() == 1 && reach.holder().isEmpty();
+        if (answering.isEmpty() || stale) {
             return new Reach.Silent();
         }
         return answering.size() > 1

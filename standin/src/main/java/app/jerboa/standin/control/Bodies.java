@@ -1,28 +1,108 @@
 package app.jerboa.standin.control;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.WorldClock;
-import app.jerboa.standin.Rig;
+import app.jerboa.standin.device.Hand;
+import app.jerboa.standin.device.HandRules;
 import app.jerboa.standin.device.HeadState;
+import app.jerboa.standin.device.NetworkSettings;
 import app.jerboa.standin.device.SimulatedHead;
+import app.jerboa.standin.fault.Faults;
 import app.jerboa.standin.lan.Hall;
-import app.jerboa.standin.lan.NetworkSettings;
+import app.jerboa.standin.lan.HallState;
+import app.jerboa.standin.lan.Port;
 import app.jerboa.standin.lan.RigDevice;
+import app.jerboa.standin.lan.RunFault;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import tools.jackson.databind.JsonNode;
 
 /** What the control interface takes and gives, as JSON. */
 final class Bodies {
     private Bodies() {}
 
+    /** Speed against the wall clock, 0.1 to 1000. */
     record Speed(double speed) {}
 
-    record Furnish(NetworkSettings laptop, List<Rig.Wanted> devices, List<Rig.Lead> leads) {}
+    /**
+     * @param job a job file
+     * @param passwords that were set at devices, by their ids
+     */
+    record Furnish(JsonNode job, Map<String, String> passwords) {
+        @Override
+        public String toString() {
+            return "Furnish[…]";
+        }
+    }
 
-    record Plug(boolean plugged) {}
+    /** How it begins: {@code unplugged} or {@code as-planned}. */
+    record Begin(String how) {}
+
+    /**
+     * @param upstream also what it is fed by and reached through
+     */
+    record Plug(boolean plugged, boolean upstream) {}
+
+    record On(boolean on) {}
+
+    record Reset(boolean networkOnly) {}
+
+    record Login(boolean right, boolean clock) {}
+
+    /** Number, baud, mode, format, overlay, infrared or snmp. */
+    record Dial(String dial, String to) {}
+
+    record Infrared(int number, boolean lease) {}
+
+    record Update(String version) {}
+
+    /**
+     * @param left {@code keeps-old} or {@code garbage}
+     */
+    record SaveCut(NetworkSettings settings, Hand.Save.Cut left) {
+        SaveCut {
+            Objects.requireNonNull(settings);
+            Objects.requireNonNull(left);
+        }
+    }
+
+    record Lent(Ipv4 address) {}
+
+    record Key(int key) {}
+
+    /** From -1 to 1. */
+    record Stick(double pan, double tilt) {}
+
+    record KnobTurn(String knob, int value) {}
+
+    /**
+     * @param near the end that the plan calls from
+     * @param device empty for back where it is planned
+     */
+    record End(boolean near, Optional<DeviceId> device, String port) {}
+
+    record Spoil(Optional<RunFault> fault) {}
+
+    record PortState(Port.State state) {}
+
+    record At(Optional<DeviceId> device) {}
+
+    record Seconds(int seconds) {}
+
+    record Cut(int programme, int preview) {}
+
+    record Seed(long seed, int count) {}
+
+    record Count(int count) {}
+
+    record Target(long target, long seed) {}
+
+    record Health(String status) {}
 
     record ClockBody(Instant anchorWall, Instant anchorWorld, double speed, Instant worldNow) {
         static ClockBody of(WorldClock clock, Instant now) {
@@ -30,30 +110,48 @@ final class Bodies {
         }
     }
 
+    /** What came of a hand at a device. */
+    record Seen(String says, boolean refused, boolean restarts) {
+        static Seen of(HandRules.After after) {
+            return new Seen(after.says(), after.refused(), after.restarts());
+        }
+    }
+
+    /** A job with all that a hall of it keeps. */
+    record Snapshot(JsonNode job, HallState state) {}
+
+    record FaultPut(Faults.Put put) {}
+
     record HallBody(NetworkSettings laptop, List<NetworkSettings> also, List<DeviceBody> devices) {
         static HallBody of(Hall hall) {
             return new HallBody(
                     hall.laptop(),
                     hall.also(),
-                    hall.devices().stream().map(DeviceBody::of).toList());
+                    hall.devices().stream().map(d -> DeviceBody.of(hall, d)).toList());
         }
     }
 
+    /**
+     * @param plugged it has power
+     * @param power what gives it power, or why it has none
+     */
     record DeviceBody(
             String id,
             String name,
             boolean plugged,
+            String power,
             String phase,
             double secondsToBoot,
             NetworkSettings settings,
             Optional<HeadState> head,
             Optional<SimulatedHead.Heard> lastDrive,
             Map<String, Integer> knobs) {
-        static DeviceBody of(RigDevice d) {
+        static DeviceBody of(Hall hall, RigDevice d) {
             return new DeviceBody(
                     d.id(),
                     d.name(),
-                    d.plugged(),
+                    d.powered(),
+                    hall.powerWords(d.plan().id()),
                     d.phase().name(),
                     d.secondsToBoot(),
                     d.settings(),
@@ -72,11 +170,15 @@ final class Bodies {
         }
     }
 
-    record Reach(boolean onLink, List<Answering> answering) {
+    /**
+     * @param holder id of the one that gets what is sent there now; blank for nobody
+     */
+    record Reach(boolean onLink, List<Answering> answering, String holder) {
         static Reach of(Hall hall, Ipv4 address) {
             return new Reach(
                     hall.onLink(address),
-                    hall.answering(address).stream().map(Answering::of).toList());
+                    hall.answering(address).stream().map(Answering::of).toList(),
+                    hall.holder(address).map(RigDevice::id).orElse(""));
         }
     }
 }

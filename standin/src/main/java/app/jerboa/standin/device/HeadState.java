@@ -36,6 +36,12 @@ public record HeadState(
         return new HeadState(0, 0, 0, 0, 0, 0, false, false, Aim.MIDDLE, 0, 0, now);
     }
 
+    /** At rest there. */
+    static HeadState at(Aim place, Instant now) {
+        return new HeadState(
+                place.pan(), place.tilt(), place.zoom(), 0, 0, 0, false, false, place, 0, 0, now);
+    }
+
     /** The same head a moment later, held by its end stops. */
     public HeadState at(Instant now, Head facts) {
         double seconds = Math.max(0, Duration.between(asOf, now).toNanos() / 1e9);

@@ -25,8 +25,8 @@ public final class PanelEar implements TcpPort.Ear {
 
     private final KnobBank bank;
     private final String name;
-    private final String user;
-    private final String password;
+    private final Door door;
+    private final Gate gate;
     private final LineFramer framer = new LineFramer();
     private final Consumer<Map<String, Integer>> push = this::push;
     private Consumer<Octets> say = octets -> {};
@@ -34,11 +34,16 @@ public final class PanelEar implements TcpPort.Ear {
     private Optional<ScheduledFuture<?>> watch = Optional.empty();
     private boolean beaten;
 
-    public PanelEar(KnobBank bank, String name, String user, String password) {
+    public PanelEar(KnobBank bank, String name, Door door, Gate gate) {
         this.bank = bank;
         this.name = name;
-        this.user = user;
-        this.password = password;
+        this.door = door;
+        this.gate = gate;
+    }
+
+    @Override
+    public boolean stays() {
+        return gate.own();
     }
 
     @Override
@@ -132,7 +137,9 @@ public final class PanelEar implements TcpPort.Ear {
     }
 
     private void signIn(PanelMessage.SignIn it) {
-        in = it.user().equals(user) && it.password().equals(password);
+        boolean right = it.user().equals(door.user()) && it.password().equals(door.password());
+        in = right && !door.shut();
+        door.tried(right);
         tell(in ? new PanelMessage.SignedIn(name) : new PanelMessage.Refused("wrong password"));
     }
 

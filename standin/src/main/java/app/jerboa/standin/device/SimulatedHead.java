@@ -61,6 +61,7 @@ public final class SimulatedHead implements ViscaObeys {
     private boolean withLens;
 
     private boolean looking;
+    private Runnable onMove = () -> {};
 
     /** Where the end of a move is told, by the socket it waits in. */
     private final Map<Integer, Consumer<ViscaReply>> moving = new HashMap<>();
@@ -138,10 +139,35 @@ public final class SimulatedHead implements ViscaObeys {
         return lastDrive;
     }
 
+    /** It is on its way, or takes its way up just now. */
+    public synchronized boolean moving() {
+        HeadState now = state();
+        return now.homing() || now.panSpeed() != 0 || now.tiltSpeed() != 0;
+    }
+
+    /** Told after each request that it was given while it moves, or moved before. */
+    public synchronized void onMove(Runnable told) {
+        onMove = told;
+    }
+
+    /** Stored views by their numbers. */
+    public synchronized Map<Integer, Aim> presets() {
+        return new HashMap<>(presets);
+    }
+
+    /** Stands there and knows these views, as it did before. */
+    public synchronized void resume(Map<Integer, Aim> known, Optional<Aim> at) {
+        presets.putAll(known);
+        at.ifPresent(a -> state = HeadState.at(a, world.instant()));
+    }
+
     @Override
     public synchronized void handle(ViscaRequest request, Consumer<ViscaReply> reply) {
-        state();
+        boolean before = moving();
         request.match(new Obey(reply));
+        if (before != moving()) {
+            onMove.run();
+        }
     }
 
     private final class Obey implements ViscaRequest.Cases<Void> {

@@ -28,6 +28,11 @@ public final class TcpPort implements DevicePort {
         /** Somebody new: half a frame of before is nothing now. */
         void afresh();
 
+        /** What comes in is for this one; else the stream breaks. */
+        default boolean stays() {
+            return true;
+        }
+
         /** A way to say something unasked, as long as somebody is there. */
         default void open(Consumer<Octets> say) {}
 
@@ -126,7 +131,12 @@ public final class TcpPort implements DevicePort {
             gone(from);
         } else if (size > 0) {
             Octets chunk = Octets.of(Arrays.copyOf(in.array(), size));
-            ear(from).ifPresent(e -> e.hear(chunk, octets -> send(from, octets)));
+            Optional<Ear> there = ear(from);
+            if (there.filter(e -> !e.stays()).isPresent()) {
+                gone(from);
+            } else {
+                there.ifPresent(e -> e.hear(chunk, octets -> send(from, octets)));
+            }
         }
     }
 

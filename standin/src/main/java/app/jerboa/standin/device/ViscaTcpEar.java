@@ -11,11 +11,18 @@ import java.util.function.Consumer;
 public final class ViscaTcpEar implements TcpPort.Ear {
     private static final int CAMERA = 1;
 
+    private final Gate gate;
     private final ViscaVoice voice;
     private ViscaFramer framer = new ViscaFramer();
 
-    public ViscaTcpEar(ViscaObeys head) {
-        this.voice = new ViscaVoice(head, CAMERA);
+    public ViscaTcpEar(Gate gate) {
+        this.gate = gate;
+        this.voice = new ViscaVoice(gate.voice(), CAMERA);
+    }
+
+    @Override
+    public boolean stays() {
+        return gate.own();
     }
 
     @Override

@@ -1,17 +1,17 @@
 package app.jerboa.standin.lan;
 
-import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Door;
+import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.Habits;
 import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.PanelEar;
 import app.jerboa.standin.device.TcpPort;
-import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.device.ViscaTcpEar;
 import app.jerboa.standin.device.ViscaUdpPort;
 import app.jerboa.standin.device.Weather;
@@ -28,11 +28,30 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Supplier;
 
-/** The ports of a device by its profile, as far as a stand-in has a voice for the protocol. */
-final class DevicePorts {
+/**
+ * The ports of a device by its profile, as far as a stand-in has a voice for the protocol.
+ *
+ * @param bank of its knobs
+ * @param door to its page and its panel link
+ * @param gate between its ports and whoever holds its address
+ * @param camera it obeys VISCA; a serial server does not
+ * @param lines that hang on it now
+ * @param others that it has beside the usual ones, by protocol
+ */
+record DevicePorts(
+        String name,
+        KnobBank bank,
+        Door door,
+        Gate gate,
+        boolean camera,
+        Supplier<List<SimulatedLine>> lines,
+        Others others) {
     private static final int PANELS_AT_ONCE = 4;
 
-    private DevicePorts() {}
+    /** Ports that a hall knows how to open. */
+    interface Others {
+        Optional<DevicePort> open(Protocol protocol, InetSocketAddress at) throws IOException;
+    }
 
     /** In a hall each asker has a port of its own, so that all are answered where they asked. */
     private static Habits habits(Profile profile) {
@@ -40,53 +59,57 @@ final class DevicePorts {
     }
 
     /**
-     * @param obeys what hears VISCA in it; empty for a serial server
-     * @param bank of its knobs
-     * @param password that its web server and its panel link want
-     * @param lines that hang on it now
      * @param at where to bind; each port takes any free number
      */
-    static List<DevicePort> open(
-            String name,
-            Optional<ViscaObeys> obeys,
-            KnobBank bank,
-            String password,
-            Supplier<List<SimulatedLine>> lines,
-            InetAddress at)
-            throws IOException {
-        Profile profile = bank.profile();
-        String user = profile.access().map(Access::user).orElse("");
+    List<DevicePort> open(InetAddress at) throws IOException {
         List<DevicePort> ports = new ArrayList<>();
         InetSocketAddress any = new InetSocketAddress(at, 0);
-        for (Speaks s : profile.speaks()) {
-            if (s.sends()) {
-                continue;
+        try {
+            for (Speaks s : bank.profile().speaks()) {
+                if (!s.sends()) {
+                    one(s, any).ifPresent(ports::add);
+                }
             }
-            boolean tcp = s.protocol() == Protocol.VISCA_TCP;
-            if (tcp && profile.kind() == DeviceKind.LINK) {
-                ports.add(TcpPort.open(any, s.protocol(), new SerialServerEar(lines, false)));
-            } else if (tcp && obeys.isPresent()) {
-                ports.add(TcpPort.open(any, s.protocol(), new ViscaTcpEar(obeys.get())));
-            } else if (s.protocol() == Protocol.VISCA_IP && obeys.isPresent()) {
-                ports.add(
-                        ViscaUdpPort.open(
-                                any, Form.HEADER, obeys.get(), habits(profile), Weather.fair()));
-            } else if (s.protocol() == Protocol.VISCA_UDP && obeys.isPresent()) {
-                ports.add(ViscaUdpPort.open(any, Form.RAW, obeys.get()));
-            } else if (s.protocol() == Protocol.WEB && profile.web().isPresent()) {
-                ports.add(WebPort.open(any, bank, password));
-            } else if (s.protocol() == Protocol.PANEL_LINK && s.port().isPresent()) {
-                PanelEar ear = new PanelEar(bank, name, user, password);
-                ports.add(TcpPort.open(any, s.protocol(), ear));
-            } else if (s.protocol() == Protocol.PANEL_SERVER && s.port().isPresent()) {
-                ports.add(
-                        TcpPort.open(
-                                any,
-                                s.protocol(),
-                                PANELS_AT_ONCE,
-                                () -> new PanelEar(bank, name, user, password)));
-            }
+        } catch (IOException e) {
+            ports.forEach(DevicePort::close);
+            throw e;
         }
         return List.copyOf(ports);
+    }
+
+    private Optional<DevicePort> one(Speaks s, InetSocketAddress at) throws IOException {
+        Profile profile = bank.profile();
+        boolean there = s.port().isPresent();
+        return switch (s.protocol()) {
+            case VISCA_TCP ->
+                    profile.kind() == DeviceKind.LINK && !camera
+                            ? tcp(s, at, new SerialServerEar(lines, false, gate))
+                            : camera ? tcp(s, at, new ViscaTcpEar(gate)) : Optional.empty();
+            case VISCA_IP -> camera ? udp(at, Form.HEADER) : Optional.empty();
+            case VISCA_UDP -> camera ? udp(at, Form.RAW) : Optional.empty();
+            case WEB -> Optional.of(WebPort.open(at, bank, door, gate));
+            case PANEL_LINK ->
+                    there ? tcp(s, at, new PanelEar(bank, name, door, gate)) : Optional.empty();
+            case PANEL_SERVER ->
+                    there
+                            ? Optional.of(
+                                    TcpPort.open(
+                                            at,
+                                            s.protocol(),
+                                            PANELS_AT_ONCE,
+                                            () -> new PanelEar(bank, name, door, gate)))
+                            : Optional.empty();
+            default -> others.open(s.protocol(), at);
+        };
+    }
+
+    private static Optional<DevicePort> tcp(Speaks s, InetSocketAddress at, TcpPort.Ear ear)
+            throws IOException {
+        return Optional.of(TcpPort.open(at, s.protocol(), ear));
+    }
+
+    private Optional<DevicePort> udp(InetSocketAddress at, Form form) throws IOException {
+        return Optional.of(
+                ViscaUdpPort.open(at, form, gate.voice(), habits(bank.profile()), Weather.fair()));
     }
 }

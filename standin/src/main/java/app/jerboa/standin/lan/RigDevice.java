@@ -1,19 +1,23 @@
 package app.jerboa.standin.lan;
 
+import app.jerboa.core.job.Device;
 import app.jerboa.core.knob.Does;
 import app.jerboa.core.knob.Verb;
-import app.jerboa.core.net.FactoryAddress;
-import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Head;
-import app.jerboa.core.profile.Ids;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
-import app.jerboa.core.profile.SerialLine;
-import app.jerboa.standin.Rig;
+import app.jerboa.standin.device.Condition;
 import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Door;
+import app.jerboa.standin.device.Gate;
+import app.jerboa.standin.device.Guarded;
+import app.jerboa.standin.device.Hand;
+import app.jerboa.standin.device.HandRules;
 import app.jerboa.standin.device.HeadState;
 import app.jerboa.standin.device.KnobBank;
+import app.jerboa.standin.device.NetworkSettings;
 import app.jerboa.standin.device.SimulatedBody;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.Timers;
@@ -32,9 +36,9 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.UUID;
 
-/** One simulated device: its lead, its boot, its network settings, and the ports it answers on. */
+/** One simulated device: its power, its boot, how it is set, and the ports it answers on. */
 public final class RigDevice {
     /** How far it is from answering. */
     public enum Phase {
@@ -46,73 +50,87 @@ public final class RigDevice {
     /** Of every device as it comes from the box. */
     public static final String FACTORY_PASSWORD = "factory";
 
-    private final Rig.Wanted wanted;
+    /** What a device needs of the hall it stands in. */
+    interface Around {
+        /** Who holds its address just now, seen from the laptop. */
+        Optional<RigDevice> holder(RigDevice asked);
+
+        /** What hangs on its serial ports. */
+        List<SimulatedLine> lines(RigDevice of);
+
+        /** It began to move, or stopped: what it takes is another. */
+        void moved();
+
+        /** It asks for a lease. */
+        void asks(RigDevice device);
+
+        DevicePorts.Others others(RigDevice of);
+    }
+
+    /**
+     * What a saved state says of one.
+     *
+     * @param poweredAt when its power came; empty while it has none
+     * @param at where its head stands
+     */
+    public record Saved(
+            Condition condition,
+            Optional<Instant> poweredAt,
+            Optional<Instant> upAt,
+            Map<String, Integer> knobs,
+            Map<Integer, HeadState.Aim> presets,
+            Optional<HeadState.Aim> at) {}
+
     private final Profile profile;
     private final Optional<Head> facts;
     private final InstantSource world;
-    private final Supplier<List<SimulatedLine>> lines;
-    private NetworkSettings settings;
+    private final Around around;
+    private final HandRules rules;
+    private Device plan;
+    private Condition condition;
     private KnobBank bank;
-    private String password;
-    private int number;
-    private int baud;
+    private String password = FACTORY_PASSWORD;
+    private final String unknown = UUID.randomUUID().toString();
+    private Optional<Instant> poweredAt = Optional.empty();
     private Optional<Instant> upAt = Optional.empty();
     private Optional<SimulatedHead> head = Optional.empty();
+    private Map<Integer, HeadState.Aim> presets = Map.of();
+    private Optional<HeadState.Aim> stands = Optional.empty();
     private Optional<SerialVoice> voice = Optional.empty();
     private List<DevicePort> ports = List.of();
     private boolean answering;
 
     /**
      * @param facts of the head it has, or drives
-     * @param lines that hang on its serial ports
+     * @param motor a zoom motor is fitted to it
      */
-    public RigDevice(
-            Rig.Wanted wanted,
-            Profile profile,
-            Optional<Head> facts,
-            InstantSource world,
-            Supplier<List<SimulatedLine>> lines) {
-        this.wanted = wanted;
-        this.profile = profile;
+    RigDevice(
+            Device plan, Optional<Head> facts, boolean motor, InstantSource world, Around around) {
+        this.plan = plan;
+        this.profile = plan.profile();
         this.facts = facts;
         this.world = world;
-        this.lines = lines;
-        this.settings = factorySettings();
+        this.around = around;
+        this.rules = new HandRules(profile);
+        this.condition = Condition.fresh(profile, plan.format(), motor);
         this.bank = freshBank();
-        this.password = wanted.password().orElse(FACTORY_PASSWORD);
-        onLead(wanted.number(), wanted.baud());
     }
 
     private KnobBank freshBank() {
         return new KnobBank(profile, id().hashCode());
     }
 
-    private NetworkSettings factorySettings() {
-        return profile.factory()
-                .map(RigDevice::settings)
-                .or(wanted::start)
-                .orElse(NetworkSettings.NONE);
+    /** The same device in another version of the plan. */
+    synchronized void follow(Device next) {
+        plan = next;
     }
 
-    private static NetworkSettings settings(FactoryAddress factory) {
-        return new NetworkSettings(
-                factory.address(),
-                factory.prefix(),
-                factory.gateway().map(Ipv4::toString).orElse(""));
-    }
-
-    /** How its dials stand; 0 for as from the factory. */
-    public final synchronized void onLead(int asNumber, int atBaud) {
-        int next = asNumber == 0 ? profile.ids().map(Ids::factory).orElse(1) : asNumber;
-        if (next != number) {
-            number = next;
-            voice = Optional.empty();
-        }
-        baud = atBaud == 0 ? profile.serial().map(SerialLine::baud).orElse(0) : atBaud;
+    public synchronized Device plan() {
+        return plan;
     }
 
     /** The password that was set at it; it holds from its next restart on, where it is up. */
-    public synchronized void keyed(Optional<String> set) {
+    synchronized void keyed(Optional<String> set) {
         String next = set.orElse(FACTORY_PASSWORD);
         if (!next.equals(password)) {
             password = next;
@@ -122,87 +140,140 @@ public final class RigDevice {
         }
     }
 
-    public synchronized int baud() {
-        return baud;
-    }
-
-    public Rig.Wanted wanted() {
-        return wanted;
-    }
-
     public String id() {
-        return wanted.id();
+        return plan.id().toString();
     }
 
-    public String name() {
-        return wanted.name();
+    public synchronized String name() {
+        return plan.name();
     }
 
-    public String mac() {
-        return wanted.mac();
+    public synchronized String mac() {
+        return plan.mac();
     }
 
     public Profile profile() {
         return profile;
     }
 
+    public synchronized Condition condition() {
+        return condition;
+    }
+
     public synchronized NetworkSettings settings() {
-        return settings;
+        return condition.settings();
     }
 
-    public synchronized boolean plugged() {
-        return upAt.isPresent();
+    public synchronized int baud() {
+        return condition.dials().baud();
     }
 
-    /** When it answers, or answered first; empty while unplugged. */
+    public synchronized boolean powered() {
+        return poweredAt.isPresent();
+    }
+
+    public synchronized Optional<Instant> poweredAt() {
+        return poweredAt;
+    }
+
+    /** When it answers, or answered first; empty without power. */
     public synchronized Optional<Instant> upAt() {
         return upAt;
     }
 
-    /** Takes up what a saved state says, without booting again. */
-    public synchronized void restore(
-            NetworkSettings saved, Optional<Instant> savedUpAt, Map<String, Integer> savedKnobs) {
-        settings = saved;
-        upAt = savedUpAt;
-        bank.restore(savedKnobs);
+    /**
+     * Its power comes or goes.
+     *
+     * @return it is another than before
+     */
+    synchronized boolean power(Optional<Instant> from) {
+        if (from.isPresent() == poweredAt.isPresent()) {
+            return false;
+        }
+        poweredAt = from;
+        if (from.isPresent()) {
+            restart(from.get());
+        } else {
+            upAt = Optional.empty();
+            fallSilent();
+        }
+        return true;
     }
 
-    public synchronized void plug() {
-        if (upAt.isEmpty()) {
-            restart();
+    /** A person does something at it. */
+    HandRules.After hand(Hand hand) {
+        HandRules.After after;
+        synchronized (this) {
+            boolean up = phase() == Phase.UP;
+            after = rules.after(condition, hand, up, world.instant());
+            boolean all = hand instanceof Hand.Reset r && !r.networkOnly();
+            take(after.condition());
+            if (all && !after.refused()) {
+                bank = freshBank();
+                presets = Map.of();
+                password = FACTORY_PASSWORD;
+            }
+            if (after.restarts() && poweredAt.isPresent()) {
+                restart(world.instant());
+            }
+        }
+        if (condition().leases() && settings().equals(NetworkSettings.NONE)) {
+            around.asks(this);
+        }
+        return after;
+    }
+
+    private void take(Condition next) {
+        if (next.dials().number() != condition.dials().number()
+                || !next.dials().mode().equals(condition.dials().mode())) {
+            voice = Optional.empty();
+        }
+        condition = next;
+    }
+
+    /** What the house lends it. */
+    synchronized void lent(NetworkSettings lease) {
+        condition = condition.with(lease, true);
+    }
+
+    /** Set past all its pages, by somebody at its own menu who knows the way. */
+    synchronized void set(Condition next) {
+        boolean moved = !next.settings().equals(condition.settings());
+        take(next);
+        if (moved && poweredAt.isPresent()) {
+            restart(world.instant());
         }
     }
 
-    public synchronized void unplug() {
-        upAt = Optional.empty();
+    private void restart(Instant from) {
         fallSilent();
+        upAt = Optional.of(from.plusSeconds(profile.bootSeconds()));
     }
 
-    /** Saves new settings and restarts, as such devices do. */
-    public synchronized void reconfigure(NetworkSettings next) {
-        settings = next;
-        restart();
-    }
-
-    public synchronized void reset() {
-        settings = factorySettings();
-        bank = freshBank();
-        if (upAt.isPresent()) {
-            restart();
+    synchronized void startAgain() {
+        if (poweredAt.isPresent()) {
+            restart(world.instant());
         }
-    }
-
-    private void restart() {
-        fallSilent();
-        upAt = Optional.of(world.instant().plusSeconds(profile.bootSeconds()));
     }
 
     private void fallSilent() {
+        head.ifPresent(
+                h -> {
+                    presets = h.presets();
+                    h.onMove(() -> {});
+                });
         ports.forEach(DevicePort::close);
         ports = List.of();
         head = Optional.empty();
+        stands = Optional.empty();
         voice = Optional.empty();
         answering = false;
+    }
+
+    synchronized void takeOut() {
+        poweredAt = Optional.empty();
+        upAt = Optional.empty();
+        fallSilent();
     }
 
     public synchronized Phase phase() {
@@ -219,7 +290,7 @@ public final class RigDevice {
     }
 
     /** As it hears and talks on a serial lead; empty while it is not up, or has none. */
-    public synchronized Optional<SerialVoice> voice() {
+    synchronized Optional<SerialVoice> voice() {
         answerWhenUp();
         if (voice.isEmpty()) {
             voice = head.flatMap(this::voiceOf);
@@ -228,18 +299,34 @@ public final class RigDevice {
     }
 
     private Optional<SerialVoice> voiceOf(SimulatedHead of) {
+        Optional<Protocol> mode = condition.dials().mode();
+        int number = condition.dials().number();
         Optional<SerialVoice> bus =
-                profile.answers(Protocol.D_PROTOCOL)
-                        .map(
-                                s ->
-                                        new BusVoice(
-                                                of,
-                                                facts.orElseThrow(),
-                                                DForm.D,
-                                                number,
-                                                s.twoWay()));
+                speaks(Protocol.D_PROTOCOL, mode)
+                        ? profile.answers(Protocol.D_PROTOCOL)
+                                .map(
+                                        s ->
+                                                new BusVoice(
+                                                        of,
+                                                        facts.orElseThrow(),
+                                                        DForm.D,
+                                                        number,
+                                                        s.twoWay()))
+                        : Optional.empty();
         return bus.or(
-                () -> profile.answers(Protocol.VISCA_SERIAL).map(s -> new ChainVoice(of, number)));
+                () ->
+                        speaks(Protocol.VISCA_SERIAL, mode)
+                                ? profile.answers(Protocol.VISCA_SERIAL)
+                                        .map(s -> new ChainVoice(guarded(of), number))
+                                : Optional.empty());
+    }
+
+    private static boolean speaks(Protocol one, Optional<Protocol> mode) {
+        return mode.isEmpty() || mode.get() == one;
+    }
+
+    private ViscaObeys guarded(ViscaObeys of) {
+        return new Guarded(of, this::condition);
     }
 
     private void answerWhenUp() {
@@ -248,15 +335,23 @@ public final class RigDevice {
         }
         try {
             head = facts.map(f -> new SimulatedHead(f, bank, world, InstantSource.system()));
+            head.ifPresent(
+                    h -> {
+                        h.resume(presets, stands);
+                        h.onMove(around::moved);
+                    });
             bank.onVerb(this::told);
-            ports =
-                    DevicePorts.open(
+            Optional<ViscaObeys> obeys = obeys();
+            DevicePorts of =
+                    new DevicePorts(
                             name(),
-                            obeys(),
                             bank,
-                            password,
-                            lines,
-                            InetAddress.getLoopbackAddress());
+                            new OwnDoor(),
+                            new OwnGate(),
+                            obeys.isPresent(),
+                            () -> around.lines(this),
+                            around.others(this));
+            ports = of.open(InetAddress.getLoopbackAddress());
             answering = true;
         } catch (IOException e) {
             throw new UncheckedIOException("no loopback port free for " + name(), e);
@@ -266,21 +361,68 @@ public final class RigDevice {
     /** A head, or a camera that stands on somebody's shoulder. */
     private Optional<ViscaObeys> obeys() {
         return profile.kind() == DeviceKind.CAMERA && head.isEmpty()
-                ? Optional.of(new SimulatedBody(bank))
-                : head.map(h -> h);
+                ? Optional.of(guarded(new SimulatedBody(bank)))
+                : head.map(this::guarded);
+    }
+
+    /** What hears VISCA in it now; empty while it is not up. */
+    synchronized Optional<ViscaObeys> hears() {
+        answerWhenUp();
+        return answering ? obeys() : Optional.empty();
+    }
+
+    /** Whoever holds its address answers at its ports. */
+    private final class OwnGate implements Gate {
+        @Override
+        public Optional<ViscaObeys> hearer() {
+            return around.holder(RigDevice.this).flatMap(RigDevice::hears);
+        }
+
+        @Override
+        public boolean own() {
+            return around.holder(RigDevice.this).filter(d -> d == RigDevice.this).isPresent();
+        }
+    }
+
+    Gate gate() {
+        return new OwnGate();
+    }
+
+    private final class OwnDoor implements Door {
+        @Override
+        public String user() {
+            return profile.access().map(Access::user).orElse("admin");
+        }
+
+        @Override
+        public String password() {
+            synchronized (RigDevice.this) {
+                return condition.signIns().strange() ? unknown : password;
+            }
+        }
+
+        @Override
+        public boolean shut() {
+            return condition().shut(world.instant());
+        }
+
+        @Override
+        public void tried(boolean right) {
+            if (!right || condition().signIns().wrong() > 0) {
+                hand(new Hand.Login(right, true));
+            }
+        }
     }
 
     /** Later, since it was asked by a port that a restart closes. */
     private void told(Verb verb) {
         if (verb.does() == Does.RESTARTS) {
-            Timers.SHARED.execute(this::restartIfPlugged);
+            Timers.SHARED.execute(this::startAgain);
         }
     }
 
-    private synchronized void restartIfPlugged() {
-        if (upAt.isPresent()) {
-            restart();
-        }
+    public synchronized KnobBank bank() {
+        return bank;
     }
 
     /** What its knobs stand at; none for one without knobs. */
@@ -298,7 +440,37 @@ public final class RigDevice {
         return head.map(SimulatedHead::state);
     }
 
+    synchronized boolean moving() {
+        return head.filter(SimulatedHead::moving).isPresent();
+    }
+
     public synchronized Optional<SimulatedHead.Heard> lastDrive() {
         return head.flatMap(SimulatedHead::lastDrive);
+    }
+
+    synchronized Saved saved() {
+        return new Saved(
+                condition,
+                poweredAt,
+                upAt,
+                bank.all(),
+                head.map(SimulatedHead::presets).orElse(presets),
+                headState().map(s -> new HeadState.Aim(s.pan(), s.tilt(), s.zoom())));
+    }
+
+    /** Takes up what a saved state says, without booting again. */
+    synchronized void restore(Saved saved) {
+        fallSilent();
+        condition = saved.condition();
+        poweredAt = saved.poweredAt();
+        upAt = saved.upAt();
+        bank.restore(saved.knobs());
+        presets = saved.presets();
+        stands = saved.at();
+    }
+
+    /** Of the head it has, or drives. */
+    Optional<Head> headFacts() {
+        return facts;
     }
 }

@@ -1,6 +1,6 @@
 package app.jerboa.standin.serial;
 
-import app.jerboa.standin.device.SimulatedHead;
+import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.device.ViscaVoice;
 import app.jerboa.wire.octets.Decoded;
 import app.jerboa.wire.octets.Octets;
@@ -15,14 +15,14 @@ public final class ChainVoice implements SerialVoice {
     private static final int TO_ALL = 0x88;
     private static final int SET = 0x30;
 
-    private final SimulatedHead head;
+    private final ViscaObeys head;
     private final ViscaFramer framer = new ViscaFramer();
     private int number;
 
     /**
      * @param number by its dial or menu, 1 to 7
      */
-    public ChainVoice(SimulatedHead head, int number) {
+    public ChainVoice(ViscaObeys head, int number) {
         this.head = head;
         this.number = number;
     }

@@ -8,6 +8,10 @@ public enum LineFault {
     BROKEN,
     /** At one device of a bus: + and - are changed over. */
     PAIR_SWAPPED,
+    /** At one device: the lead to it is too long, and octets arrive damaged. */
+    NOISY,
+    /** At one device: it hears, and what it says is lost. */
+    ONE_WAY,
     /** Of the whole bus: no resistor at its end, which tells at high rates. */
     NO_TERMINATOR,
     /** Of the whole line: two wires, and what is sent comes back. */

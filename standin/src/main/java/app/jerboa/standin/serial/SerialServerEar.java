@@ -1,5 +1,6 @@
 package app.jerboa.standin.serial;
 
+import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.wire.octets.Octets;
 import java.util.List;
@@ -12,14 +13,21 @@ public final class SerialServerEar implements TcpPort.Ear {
 
     private final Supplier<List<SimulatedLine>> lines;
     private final boolean terminal;
+    private final Gate gate;
 
     /**
      * @param lines that hang on it now
      * @param terminal its port is set to a terminal: it doubles FF on the way back
      */
-    public SerialServerEar(Supplier<List<SimulatedLine>> lines, boolean terminal) {
+    public SerialServerEar(Supplier<List<SimulatedLine>> lines, boolean terminal, Gate gate) {
         this.lines = lines;
         this.terminal = terminal;
+        this.gate = gate;
+    }
+
+    @Override
+    public boolean stays() {
+        return gate.own();
     }
 
     @Override

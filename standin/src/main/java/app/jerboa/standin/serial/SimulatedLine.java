@@ -156,13 +156,19 @@ public final class SimulatedLine {
             return Octets.of();
         }
         boolean otherRate = s.baud().getAsInt() != baud;
-        Octets heard = otherRate || noisy() ? noise(octets.size()) : octets;
+        boolean damaged = otherRate || noisy() || s.faults().contains(LineFault.NOISY);
+        Octets heard = damaged ? noise(octets.size()) : octets;
+        boolean mute = s.faults().contains(LineFault.ONE_WAY);
         Optional<? extends SerialVoice> voice = s.voice().get();
         return voice.map(
                         v ->
                                 v.hear(
                                         heard,
-                                        said -> talk(otherRate ? noise(said.size()) : said, back)))
+                                        said -> {
+                                            if (!mute) {
+                                                talk(damaged ? noise(said.size()) : said, back);
+                                            }
+                                        }))
                 .orElse(Octets.of());
     }
 }

@@ -1,6 +1,7 @@
 package app.jerboa.standin.web;
 
 import app.jerboa.core.profile.SignIn;
+import app.jerboa.standin.device.Door;
 import com.sun.net.httpserver.HttpExchange;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
@@ -21,26 +22,37 @@ final class Guard {
     private static final Pattern PART = Pattern.compile("(\\w+)=(?:\"([^\"]*)\"|([^, ]*))");
 
     private final SignIn how;
-    private final String user;
-    private final String password;
+    private final Door door;
     private final Set<String> nonces = ConcurrentHashMap.newKeySet();
     private final Set<String> sessions = ConcurrentHashMap.newKeySet();
 
-    Guard(SignIn how, String user, String password) {
+    Guard(SignIn how, Door door) {
         this.how = how;
-        this.user = user;
-        this.password = password;
+        this.door = door;
     }
 
     boolean letsIn(HttpExchange exchange) {
         String shown = exchange.getRequestHeaders().getFirst("Authorization");
         String authorization = shown == null ? "" : shown;
-        return switch (how) {
-            case NOBODY -> true;
-            case BASIC -> authorization.equals("Basic " + base64(user + ":" + password));
-            case DIGEST -> digest(authorization, exchange.getRequestMethod());
-            case COOKIE -> cookie(exchange);
-        };
+        if (how == SignIn.NOBODY || how == SignIn.COOKIE) {
+            return how == SignIn.NOBODY || cookie(exchange);
+        }
+        if (authorization.isEmpty()) {
+            return false;
+        }
+        boolean right =
+                how == SignIn.BASIC
+                        ? authorization.equals(
+                                "Basic " + base64(door.user() + ":" + door.password()))
+                        : digest(authorization, exchange.getRequestMethod());
+        return tried(right);
+    }
+
+    /** Nobody gets in while it is shut, whatever they know. */
+    private boolean tried(boolean right) {
+        boolean shut = door.shut();
+        door.tried(right);
+        return right && !shut;
     }
 
     private static String base64(String text) {
@@ -54,7 +66,7 @@ final class Guard {
 
     /** A cookie for who knows the password; none for anybody else. */
     boolean signsIn(HttpExchange exchange, String askedUser, String askedPassword) {
-        if (!user.equals(askedUser) || !password.equals(askedPassword)) {
+        if (!tried(door.user().equals(askedUser) && door.password().equals(askedPassword))) {
             return false;
         }
         String session = UUID.randomUUID().toString();
@@ -90,10 +102,10 @@ final class Guard {
         while (m.find()) {
             parts.put(m.group(1), m.group(2) == null ? m.group(3) : m.group(2));
         }
-        if (!nonces.contains(parts.get("nonce")) || !user.equals(parts.get("username"))) {
+        if (!nonces.contains(parts.get("nonce")) || !door.user().equals(parts.get("username"))) {
             return false;
         }
-        String mine = hash(user + ":" + REALM + ":" + password);
+        String mine = hash(door.user() + ":" + REALM + ":" + door.password());
         String asked = hash(method + ":" + parts.get("uri"));
         String wanted =
                 hash(

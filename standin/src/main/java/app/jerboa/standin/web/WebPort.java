@@ -7,11 +7,13 @@ import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.Saying;
 import app.jerboa.core.knob.Tongue;
 import app.jerboa.core.knob.Verb;
-import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.profile.SignIn;
 import app.jerboa.core.profile.WebControl;
 import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Door;
+import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.KnobBank;
 import app.jerboa.wire.http.BodyForm;
 import app.jerboa.wire.http.HttpMessage;
@@ -52,29 +54,31 @@ public final class WebPort implements DevicePort {
     private final KnobBank bank;
     private final Optional<RequestTemplate> signIn;
     private final Guard guard;
+    private final Gate gate;
 
-    private WebPort(HttpServer server, KnobBank bank, WebControl control, String password) {
+    private WebPort(
+            HttpServer server, KnobBank bank, Optional<WebControl> control, Door door, Gate gate) {
         this.server = server;
         this.bank = bank;
-        this.signIn = control.signInCall().map(WebPort::template);
-        this.guard =
-                new Guard(
-                        control.signIn(),
-                        bank.profile().access().map(Access::user).orElse("admin"),
-                        password);
+        this.signIn = control.flatMap(WebControl::signInCall).map(WebPort::template);
+        this.guard = new Guard(control.map(WebControl::signIn).orElse(SignIn.NOBODY), door);
+        this.gate = gate;
     }
 
     /**
      * @param at port 0 takes any free one
      */
-    public static WebPort open(InetSocketAddress at, KnobBank bank, String password)
+    public static WebPort open(InetSocketAddress at, KnobBank bank, Door door, Gate gate)
             throws IOException {
-        WebControl control = bank.profile().web().orElseThrow();
-        HttpServer server = control.tls() ? HttpsServer.create(at, 0) : HttpServer.create(at, 0);
+        Optional<WebControl> control = bank.profile().web();
+        HttpServer server =
+                control.filter(WebControl::tls).isPresent()
+                        ? HttpsServer.create(at, 0)
+                        : HttpServer.create(at, 0);
         if (server instanceof HttpsServer secure) {
             secure.setHttpsConfigurator(new HttpsConfigurator(Certificate.shared()));
         }
-        WebPort port = new WebPort(server, bank, control, password);
+        WebPort port = new WebPort(server, bank, control, door, gate);
         server.setExecutor(THREADS);
         server.createContext("/", port::answer);
         server.start();
@@ -114,6 +118,10 @@ public final class WebPort implements DevicePort {
     }
 
     private void answer(HttpExchange exchange) throws IOException {
+        if (!gate.own()) {
+            exchange.close();
+            return;
+        }
         byte[] body = exchange.getRequestBody().readNBytes(LONGEST_BODY);
         HttpMessage message =
                 new HttpMessage(

@@ -56,6 +56,12 @@ class KnobsOverEveryProtocolTest {
         TIMER.shutdownNow();
     }
 
+    private static final Gate OPEN = Gate.open(Optional.empty());
+
+    private static Door door(Profile profile) {
+        return Door.open(profile.access().orElseThrow().user(), PASSWORD);
+    }
+
     private static InetSocketAddress anyPort() {
         return new InetSocketAddress(InetAddress.getLoopbackAddress(), 0);
     }
@@ -111,7 +117,7 @@ class KnobsOverEveryProtocolTest {
     }
 
     private static int overRequests(KnobBank bank) throws Exception {
-        try (WebPort port = WebPort.open(anyPort(), bank, PASSWORD);
+        try (WebPort port = WebPort.open(anyPort(), bank, door(bank.profile()), OPEN);
                 DeviceHttp http = http(port, bank.profile(), PASSWORD, new Remembered())) {
             return all(bank, Tongue.HTTP, new Requests(http));
         }
@@ -119,7 +125,7 @@ class KnobsOverEveryProtocolTest {
 
     private static int overPanelLink(KnobBank bank) throws Exception {
         Profile profile = bank.profile();
-        PanelEar ear = new PanelEar(bank, "L8", profile.access().orElseThrow().user(), PASSWORD);
+        PanelEar ear = new PanelEar(bank, "L8", door(profile), OPEN);
         try (TcpPort port = TcpPort.open(anyPort(), Protocol.PANEL_LINK, ear);
                 PanelLink link = panel(port, profile, PASSWORD)) {
             link.ready().get(5, TimeUnit.SECONDS);
@@ -333,7 +339,7 @@ class KnobsOverEveryProtocolTest {
     void nobodyComesInWithAnotherPassword(String id) throws Exception {
         Profile profile = ShippedProfiles.read(id).orElseThrow();
         assertThat(profile.web().orElseThrow().signIn()).isNotEqualTo(SignIn.NOBODY);
-        try (WebPort port = WebPort.open(anyPort(), new KnobBank(profile, 1), PASSWORD);
+        try (WebPort port = WebPort.open(anyPort(), new KnobBank(profile, 1), door(profile), OPEN);
                 DeviceHttp wrong = http(port, profile, "guess", new Remembered())) {
             assertThatThrownBy(() -> wrong.send(new HttpMessage("GET", "/", "", ""), "look"))
                     .isInstanceOfSatisfying(
@@ -347,7 +353,8 @@ class KnobsOverEveryProtocolTest {
     void anotherCertificateIsNotTrusted(String id) throws Exception {
         Profile profile = ShippedProfiles.read(id).orElseThrow();
         Remembered pins = new Remembered();
-        try (WebPort port = WebPort.open(anyPort(), new KnobBank(profile, 1), PASSWORD)) {
+        try (WebPort port =
+                WebPort.open(anyPort(), new KnobBank(profile, 1), door(profile), OPEN)) {
             HttpMessage look = new HttpMessage("GET", "/", "", "");
             try (DeviceHttp first = http(port, profile, PASSWORD, pins)) {
                 first.send(look, "look");
@@ -379,12 +386,7 @@ class KnobsOverEveryProtocolTest {
                                 anyPort(),
                                 Protocol.PANEL_LINK,
                                 1,
-                                () ->
-                                        new PanelEar(
-                                                bank,
-                                                "L8",
-                                                profile.access().orElseThrow().user(),
-                                                PASSWORD));
+                                () -> new PanelEar(bank, "L8", door(profile), OPEN));
                 PanelLink holds = panel(port, profile, PASSWORD)) {
             holds.ready().get(5, TimeUnit.SECONDS);
             try (PanelLink second = panel(port, profile, PASSWORD)) {

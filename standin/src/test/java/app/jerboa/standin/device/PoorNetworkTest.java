@@ -241,7 +241,11 @@ class PoorNetworkTest {
     @Test
     void aHeadIsDrivenOverTcpAndFoundAgain() throws Exception {
         SimulatedHead head = head();
-        TcpPort port = TcpPort.open(loopback(0), Protocol.VISCA_TCP, new ViscaTcpEar(head));
+        TcpPort port =
+                TcpPort.open(
+                        loopback(0),
+                        Protocol.VISCA_TCP,
+                        new ViscaTcpEar(Gate.open(Optional.of(head))));
         InetSocketAddress at = loopback(port.port());
         TcpStream stream = TcpStream.open(at, timer);
         ViscaLink link = link(new FramedStream(stream), Form.RAW);
@@ -254,7 +258,8 @@ class PoorNetworkTest {
         port.close();
         await().until(() -> stream.trouble().isPresent());
         CompletableFuture<Outcome> owed = link.stop();
-        TcpPort again = TcpPort.open(at, Protocol.VISCA_TCP, new ViscaTcpEar(head));
+        TcpPort again =
+                TcpPort.open(at, Protocol.VISCA_TCP, new ViscaTcpEar(Gate.open(Optional.of(head))));
         open.add(again);
         assertThat(owed.get(10, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
         assertThat(head.state().panSpeed()).isZero();

@@ -9,6 +9,7 @@ import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.serial.SerialTiming;
 import app.jerboa.standin.ShippedProfiles;
+import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.TcpPort;
@@ -57,6 +58,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Heads on a chain and on a bus behind a serial server, over real loopback TCP. */
 class SerialLineTest {
+    private static final Gate OPEN = Gate.open(Optional.empty());
     private static final int BAUD = 9600;
     private static final int CHARACTER = 10;
     private static final Head CEILING = head("ceiling-ptz-serial");
@@ -109,7 +111,7 @@ class SerialLineTest {
                 TcpPort.open(
                         new InetSocketAddress(InetAddress.getLoopbackAddress(), 0),
                         Protocol.VISCA_TCP,
-                        new SerialServerEar(() -> List.of(line), terminal));
+                        new SerialServerEar(() -> List.of(line), terminal, OPEN));
         open.add(port);
         TcpStream stream =
                 TcpStream.open(
@@ -272,7 +274,7 @@ class SerialLineTest {
                 TcpPort.open(
                         new InetSocketAddress(InetAddress.getLoopbackAddress(), number),
                         Protocol.VISCA_TCP,
-                        new SerialServerEar(() -> List.of(again), false)));
+                        new SerialServerEar(() -> List.of(again), false, OPEN)));
         assertThat(stop.get(10, TimeUnit.SECONDS)).isEqualTo(Outcome.TOLD);
         await().until(() -> heads.get(0).state().panSpeed() == 0);
     }
@@ -318,7 +320,7 @@ class SerialLineTest {
                 TcpPort.open(
                         new InetSocketAddress(InetAddress.getLoopbackAddress(), 0),
                         Protocol.VISCA_TCP,
-                        new SerialServerEar(() -> List.of(chain, bus), false));
+                        new SerialServerEar(() -> List.of(chain, bus), false, OPEN));
         open.add(port);
         TcpStream stream =
                 TcpStream.open(
