@@ -65,6 +65,7 @@ class LeadsJourney extends Jerboa {
                                         "2",
                                         "after",
                                         "3"))));
+        user.send("GET", "/api/jobs/" + job + "/rig", "");
         programs.rig(
                 "POST",
                 "/halls/" + job + "/devices/" + user.device(job, "L12") + "/in-reach",
