@@ -108,6 +108,9 @@ setup_readers() {
   command -v soffice >/dev/null || apt_install "a spreadsheet to open workbooks with" libreoffice-calc-nogui
   command -v tshark >/dev/null || apt_install "a packet analyser to read captures with" tshark
   command -v socat >/dev/null || apt_install "a pair of serial ports to drive over" socat
+  command -v snmpwalk >/dev/null || apt_install "a reader of network switches" snmp
+  (command -v ffmpeg && command -v curl) >/dev/null || apt_install "fetchers of stills" ffmpeg curl
+  command -v ip >/dev/null || apt_install "namespaces to search for cameras in" iproute2
 }
 
 setup() {

@@ -8,6 +8,7 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SerialLine;
 import app.jerboa.core.value.WorldClock;
+import app.jerboa.standin.asked.DiscoveryPort;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Door;
 import app.jerboa.standin.device.Gate;
@@ -23,6 +24,7 @@ import app.jerboa.standin.device.ViscaTcpEar;
 import app.jerboa.standin.device.ViscaUdpPort;
 import app.jerboa.standin.device.Weather;
 import app.jerboa.standin.lan.RigDevice;
+import app.jerboa.standin.picture.Still;
 import app.jerboa.standin.serial.BusVoice;
 import app.jerboa.standin.serial.ChainVoice;
 import app.jerboa.standin.serial.LineFault;
@@ -37,6 +39,8 @@ import java.io.IOException;
 import java.net.BindException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -46,17 +50,19 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.UUID;
 
 /**
  * Devices of one profile without a hall, for any program to talk to.
  *
  * <p>{@code --visca-ip}, {@code --visca-udp} and {@code --visca-tcp} name ports; without any, those
  * of the profile. {@code --web} and {@code --panel-link} do the same for knobs told by requests and
- * keys, with {@code --password}. {@code --serial-tcp} opens a serial server with {@code --chain}
- * heads behind it, or with heads on a bus where the profile speaks the D protocol. {@code --count}
- * puts so many on addresses that count up. {@code --loss}, {@code --delay}, {@code --reorder} and
- * {@code --duplicates} make the network poor; {@code --repeats refused} and {@code --answers-to}
- * are habits of some cameras; {@code --fault
+ * keys, with {@code --password}. {@code --discovery on} lets it be found on the link of its
+ * address, which may then be another than loopback. {@code --serial-tcp} opens a serial server with
+ * {@code --chain} heads behind it, or with heads on a bus where the profile speaks the D protocol.
+ * {@code --count} puts so many on addresses that count up. {@code --loss}, {@code --delay}, {@code
+ * --reorder} and {@code --duplicates} make the network poor; {@code --repeats refused} and {@code
+ * --answers-to} are habits of some cameras; {@code --fault
  * reversed:2,broken:3,pair-swapped:1,no-terminator,echo,terminal} breaks the line.
  */
 final class AloneDevices {
@@ -72,6 +78,7 @@ final class AloneDevices {
                             "serial-tcp",
                             "web",
                             "panel-link",
+                            "discovery",
                             "password",
                             "chain",
                             "baud",
@@ -118,7 +125,7 @@ final class AloneDevices {
     /** Opens all; what stands where, a line each. */
     List<String> open() throws IOException {
         InetAddress first = InetAddress.getByName(options.text("bind").orElse("127.0.0.1"));
-        if (!first.isLoopbackAddress()) {
+        if (!first.isLoopbackAddress() && !options.has("discovery")) {
             throw new IllegalArgumentException("stand-ins bind to loopback only");
         }
         int count = options.whole("count", 1, MOST_DEVICES);
@@ -160,6 +167,9 @@ final class AloneDevices {
         boolean tcp = asked(Protocol.VISCA_TCP, "visca-tcp");
         KnobBank bank = freshBank();
         boolean told = told(at, bank);
+        if (options.has("discovery")) {
+            found(at);
+        }
         if (network || raw || tcp) {
             ViscaObeys head = obeys(bank);
             if (network) {
@@ -197,7 +207,8 @@ final class AloneDevices {
             try {
                 opened(
                         at,
-                        WebPort.open(new InetSocketAddress(at, port), bank, door, gate),
+                        WebPort.open(
+                                new InetSocketAddress(at, port), bank, door, gate, this::still),
                         "web server");
             } catch (BindException e) {
                 // Its own port is one that only root may open; the rest of it serves all the same.
@@ -220,6 +231,20 @@ final class AloneDevices {
                     "panel link");
         }
         return web || panel;
+    }
+
+    /** It answers a probe to all; for a namespace of its own, where nobody else hears it. */
+    private void found(InetAddress at) throws IOException {
+        String host = at.getHostAddress();
+        UUID id = UUID.nameUUIDFromBytes(host.getBytes(StandardCharsets.UTF_8));
+        String service = "http://" + host + "/onvif/device_service";
+        opened(at, DiscoveryPort.listening(at, id, () -> service, profile::name), "WS-Discovery");
+    }
+
+    private byte[] still() {
+        String format = profile.video().map(v -> v.formats().get(0)).orElse("");
+        Instant now = clock.at(InstantSource.system().instant());
+        return Still.of(profile.name(), format, now, false);
     }
 
     private int usual(Protocol protocol) {

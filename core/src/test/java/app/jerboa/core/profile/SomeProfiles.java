@@ -290,6 +290,7 @@ public final class SomeProfiles {
                                 OptionalDouble.empty(),
                                 List.of(),
                                 "",
+                                "",
                                 OptionalDouble.empty(),
                                 List.of(),
                                 OptionalInt.empty()));
@@ -413,6 +414,7 @@ public final class SomeProfiles {
                                 OptionalDouble.empty(),
                                 List.of(StreamCodec.H264),
                                 path,
+                                "",
                                 OptionalDouble.empty(),
                                 List.of(),
                                 OptionalInt.empty()));
@@ -430,6 +432,7 @@ public final class SomeProfiles {
                                 false,
                                 OptionalDouble.empty(),
                                 List.of(),
+                                "",
                                 "",
                                 OptionalDouble.empty(),
                                 List.of(),

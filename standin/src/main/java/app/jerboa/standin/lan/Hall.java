@@ -231,7 +231,7 @@ public final class Hall {
         patch.clear();
         stand(plan);
         if (how.equals("as-planned")) {
-            List.copyOf(devices.keySet()).forEach(this::asPlanned);
+            List.copyOf(devices.keySet()).forEach(this::set);
             List.copyOf(devices.keySet()).forEach(d -> plugOne(d, true));
             settle();
         }
@@ -480,7 +480,7 @@ public final class Hall {
                 .toList();
     }
 
-    private Segments segments() {
+    synchronized Segments segments() {
         return new Segments(patch, devices::get, p -> portState(p) == Port.State.ON, relay, now());
     }
 
@@ -506,8 +506,10 @@ public final class Hall {
         return segments().lit(link);
     }
 
-    synchronized boolean carries(Link link) {
-        return segments().carries(link);
+    /** All that is reached over a link, away from one of its ends. */
+    synchronized Set<DeviceId> behind(Link link, DeviceId from) {
+        Segments now = segments();
+        return now.carries(link) ? now.behind(link, from) : Set.of();
     }
 
     synchronized Set<DeviceId> reachedByLaptop() {
@@ -517,6 +519,11 @@ public final class Hall {
     /** What hangs on the serial ports of one that drives. */
     synchronized List<SimulatedLine> lines(DeviceId driver) {
         return lines.of(driver);
+    }
+
+    /** Nothing is under way that has still to arrive or to be worked out. */
+    synchronized boolean quiet() {
+        return lines.quiet() && !settling.get();
     }
 
     synchronized SerialLeads serial() {
@@ -538,10 +545,14 @@ public final class Hall {
 
     /** Puts a device as its plan says: address, numbers, dials, entries, first login and all. */
     public synchronized void asPlanned(DeviceId id) {
+        set(id);
+        settle();
+    }
+
+    private void set(DeviceId id) {
         RigDevice d = need(id);
         d.set(AsPlanned.condition(plan, d));
         enterAsPlanned(id);
-        settle();
     }
 
     /** Its dials and menus alone, with the job's format; balanced, and its motor knows its ends. */
@@ -681,7 +692,7 @@ public final class Hall {
 
         @Override
         public DevicePorts.Others others(RigDevice of) {
-            return (protocol, at) -> OtherPorts.open(Hall.this, of, protocol, at);
+            return new OtherPorts(Hall.this, of);
         }
     }
 

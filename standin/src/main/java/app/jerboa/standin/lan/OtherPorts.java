@@ -1,23 +1,38 @@
 package app.jerboa.standin.lan;
 
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.standin.asked.DiscoveryPort;
+import app.jerboa.standin.asked.RtspEar;
+import app.jerboa.standin.asked.SnmpPort;
+import app.jerboa.standin.asked.SwitchView;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.TcpPort;
+import app.jerboa.standin.picture.Still;
 import app.jerboa.standin.picture.Switcher;
 import app.jerboa.standin.picture.SwitcherEar;
 import java.io.IOException;
 import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 
 /** Ports of a device that speak of the hall around it. */
-final class OtherPorts {
+record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
     private static final int AT_ONCE = 8;
 
-    private OtherPorts() {}
+    @Override
+    public byte[] still() {
+        return Still.of(
+                of.name(),
+                of.condition().dials().format(),
+                hall.now(),
+                of.condition().dials().on("overlay"));
+    }
 
-    static Optional<DevicePort> open(
-            Hall hall, RigDevice of, Protocol protocol, InetSocketAddress at) throws IOException {
+    @Override
+    public Optional<DevicePort> open(Protocol protocol, InetSocketAddress at) throws IOException {
         Gate gate = of.gate();
         return switch (protocol) {
             case SWITCHER -> {
@@ -31,7 +46,65 @@ final class OtherPorts {
                                         AT_ONCE,
                                         () -> new SwitcherEar(switcher.get(), gate)));
             }
+            case SNMP -> Optional.of(SnmpPort.open(at, new Told(hall, of)));
+            case RTSP ->
+                    Optional.of(
+                            TcpPort.open(
+                                    at,
+                                    protocol,
+                                    AT_ONCE,
+                                    () -> new RtspEar(() -> picture(of), of.door(), gate)));
+            case ONVIF ->
+                    Optional.of(
+                            DiscoveryPort.open(
+                                    at,
+                                    UUID.nameUUIDFromBytes(
+                                            of.mac().getBytes(StandardCharsets.UTF_8)),
+                                    () -> service(of),
+                                    of::name,
+                                    gate));
             default -> Optional.empty();
         };
+    }
+
+    /** At the address that it believes to have. */
+    private static String service(RigDevice of) {
+        return "http://" + of.settings().address() + "/onvif/device_service";
+    }
+
+    private static RtspEar.Picture picture(RigDevice of) {
+        String codec =
+                of.profile().video().stream()
+                        .flatMap(v -> v.codecs().stream())
+                        .map(Object::toString)
+                        .findFirst()
+                        .orElse("h264");
+        return new RtspEar.Picture(
+                of.name(),
+                of.condition().dials().format(),
+                codec.toUpperCase(Locale.ROOT).replace("MJPEG", "JPEG"));
+    }
+
+    /** A switch of the hall, as its agent tells and switches it. */
+    private record Told(Hall hall, RigDevice of) implements SwitchView.Hands {
+        @Override
+        public SwitchView view() {
+            return SwitchPorts.of(hall, of);
+        }
+
+        @Override
+        public boolean tells() {
+            return of.gate().own() && of.condition().dials().on("snmp");
+        }
+
+        @Override
+        public boolean port(String name, boolean on) {
+            Port port = new Port(of.plan().id(), name);
+            if (hall.portState(port) == Port.State.DEAD) {
+                return false;
+            }
+            hall.port(port, on ? Port.State.ON : Port.State.OFF);
+            return true;
+        }
     }
 }

@@ -30,12 +30,22 @@ final class Reaching {
 
     /** All that one can reach, itself among them. */
     Set<DeviceId> from(DeviceId start) {
-        return from(Set.of(start));
+        return from(start, new LinkedHashSet<>());
     }
 
-    private Set<DeviceId> from(Set<DeviceId> starts) {
-        Set<DeviceId> seen = new LinkedHashSet<>(starts);
-        Deque<DeviceId> next = new ArrayDeque<>(starts);
+    /** All that is reached from one end of a link without going back over the other. */
+    Set<DeviceId> behind(DeviceId start, DeviceId other) {
+        Set<DeviceId> seen = from(start, new LinkedHashSet<>(Set.of(other)));
+        seen.remove(other);
+        return seen;
+    }
+
+    private Set<DeviceId> from(DeviceId start, Set<DeviceId> seen) {
+        seen.add(start);
+        Deque<DeviceId> next = new ArrayDeque<>();
+        if (passing.contains(start) || seen.size() == 1) {
+            next.add(start);
+        }
         while (!next.isEmpty()) {
             DeviceId at = next.removeFirst();
             for (DeviceId other : beside.getOrDefault(at, Set.of())) {

@@ -346,8 +346,8 @@ public final class RigDevice {
                     new DevicePorts(
                             name(),
                             bank,
-                            new OwnDoor(),
-                            new OwnGate(),
+                            door(),
+                            gate(),
                             obeys.isPresent(),
                             () -> around.lines(this),
                             around.others(this));
@@ -382,6 +382,10 @@ public final class RigDevice {
         public boolean own() {
             return around.holder(RigDevice.this).filter(d -> d == RigDevice.this).isPresent();
         }
+    }
+
+    Door door() {
+        return new OwnDoor();
     }
 
     Gate gate() {

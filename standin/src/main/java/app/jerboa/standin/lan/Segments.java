@@ -223,4 +223,9 @@ final class Segments {
         }
         return piece;
     }
+
+    /** All that is reached over a link, away from one of its ends. */
+    Set<DeviceId> behind(Link link, DeviceId from) {
+        return reaching.behind(owner(link.beyond(from).device()), from);
+    }
 }

@@ -115,15 +115,29 @@ final class SerialLeads {
                 .toList();
     }
 
+    /** Those that a controller sends a protocol over: each has its socket. */
+    List<SimulatedLine> of(DeviceId driver, Protocol protocol) {
+        return laid(driver, protocol).stream().map(lines::get).toList();
+    }
+
+    private List<Laid> laid(DeviceId driver, Protocol protocol) {
+        List<Laid> own = lines.keySet().stream().filter(l -> l.driver().equals(driver)).toList();
+        boolean chain = own.stream().anyMatch(l -> !l.bus());
+        boolean overBus = protocol == Protocol.D_PROTOCOL || !chain;
+        return own.stream().filter(l -> l.bus() == overBus).toList();
+    }
+
+    boolean quiet() {
+        return lines.values().stream().allMatch(SimulatedLine::quiet);
+    }
+
     /**
      * Whom a frame of this number moves: all of them on a bus, the first on a chain, up to where
      * the lead ends.
      */
     List<DeviceId> hearing(DeviceId driver, Protocol protocol, int number) {
         List<DeviceId> moved = new ArrayList<>();
-        lines.keySet().stream()
-                .filter(l -> l.driver().equals(driver))
-                .forEach(l -> hearing(l, protocol, number, moved));
+        laid(driver, protocol).forEach(l -> hearing(l, protocol, number, moved));
         return moved;
     }
 

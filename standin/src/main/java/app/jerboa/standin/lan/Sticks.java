@@ -54,7 +54,9 @@ public final class Sticks {
 
     private void send(DeviceId controller, Entry entry, Octets octets) {
         if (SERIAL.contains(entry.protocol())) {
-            hall.lines(controller).forEach(line -> line.say(octets, back -> {}));
+            hall.serial()
+                    .of(controller, entry.protocol())
+                    .forEach(line -> line.say(octets, back -> {}));
         } else {
             hearer(controller, entry).flatMap(RigDevice::hears).ifPresent(h -> hear(h, octets));
         }

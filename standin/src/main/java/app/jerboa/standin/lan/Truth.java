@@ -10,6 +10,7 @@ import app.jerboa.standin.fault.Faults;
 import app.jerboa.standin.picture.Switcher;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,10 +72,13 @@ public record Truth(
 
     public static Truth of(Hall hall) {
         Set<DeviceId> reached = hall.reachedByLaptop();
+        Segments segments = hall.segments();
+        Map<Long, Link> lying = new HashMap<>();
+        hall.patch().plugged().links().forEach(l -> lying.put(l.run().id(), l));
         return new Truth(
                 hall.now(),
                 hall.devices().stream().map(d -> of(hall, d, reached)).toList(),
-                hall.leads().stream().map(l -> of(hall, l)).toList(),
+                hall.leads().stream().map(l -> of(hall, segments, l, lying)).toList(),
                 addresses(hall),
                 keys(hall),
                 switchers(hall),
@@ -95,19 +99,16 @@ public record Truth(
                 reached.contains(d.plan().id()));
     }
 
-    private static OfRun of(Hall hall, Link planned) {
+    private static OfRun of(Hall hall, Segments now, Link planned, Map<Long, Link> lying) {
         Lead lead = hall.patch().lead(planned.run().id());
-        Optional<Link> lies =
-                hall.patch().plugged().links().stream()
-                        .filter(l -> l.run().id() == planned.run().id())
-                        .findFirst();
+        Optional<Link> lies = Optional.ofNullable(lying.get(planned.run().id()));
         return new OfRun(
                 planned.run().id(),
                 lies.orElse(planned).from().toString(),
                 lies.orElse(planned).to().toString(),
                 lead.plugged(),
-                lies.filter(hall::lit).isPresent(),
-                lies.filter(hall::carries).isPresent(),
+                lies.filter(now::lit).isPresent(),
+                lies.filter(now::carries).isPresent(),
                 TrueFault.of(lies.orElse(planned), lead));
     }
 

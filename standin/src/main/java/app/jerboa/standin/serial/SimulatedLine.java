@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.IntSupplier;
 import java.util.function.LongSupplier;
@@ -96,13 +97,30 @@ public final class SimulatedLine {
     private static final class Way {
         private final Queue<Runnable> underWay = new ConcurrentLinkedQueue<>();
 
+        /** Without the lock: it is asked by who holds others. */
+        private final AtomicInteger open = new AtomicInteger();
+
         void add(Runnable arrival) {
+            open.incrementAndGet();
             underWay.add(arrival);
         }
 
         synchronized void next() {
-            underWay.remove().run();
+            try {
+                underWay.remove().run();
+            } finally {
+                open.decrementAndGet();
+            }
         }
+
+        boolean empty() {
+            return open.get() == 0;
+        }
+    }
+
+    /** Nothing is on its way. */
+    public boolean quiet() {
+        return outward.empty() && homeward.empty();
     }
 
     private long nanos(Octets octets) {

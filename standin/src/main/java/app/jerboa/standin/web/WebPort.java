@@ -10,6 +10,7 @@ import app.jerboa.core.knob.Verb;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SignIn;
+import app.jerboa.core.profile.Video;
 import app.jerboa.core.profile.WebControl;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Door;
@@ -19,6 +20,7 @@ import app.jerboa.wire.http.BodyForm;
 import app.jerboa.wire.http.HttpMessage;
 import app.jerboa.wire.http.RequestTemplate;
 import app.jerboa.wire.http.Values;
+import app.jerboa.wire.octets.Octets;
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
 import com.sun.net.httpserver.HttpsConfigurator;
@@ -30,6 +32,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /** A device's web server: turns and tells its bank of knobs by the requests of its profile. */
 public final class WebPort implements DevicePort {
@@ -55,20 +59,29 @@ public final class WebPort implements DevicePort {
     private final Optional<RequestTemplate> signIn;
     private final Guard guard;
     private final Gate gate;
+    private final Supplier<byte[]> still;
 
     private WebPort(
-            HttpServer server, KnobBank bank, Optional<WebControl> control, Door door, Gate gate) {
+            HttpServer server,
+            KnobBank bank,
+            Optional<WebControl> control,
+            Door door,
+            Gate gate,
+            Supplier<byte[]> still) {
         this.server = server;
         this.bank = bank;
         this.signIn = control.flatMap(WebControl::signInCall).map(WebPort::template);
         this.guard = new Guard(control.map(WebControl::signIn).orElse(SignIn.NOBODY), door);
         this.gate = gate;
+        this.still = still;
     }
 
     /**
      * @param at port 0 takes any free one
+     * @param still one picture of it, as JPEG
      */
-    public static WebPort open(InetSocketAddress at, KnobBank bank, Door door, Gate gate)
+    public static WebPort open(
+            InetSocketAddress at, KnobBank bank, Door door, Gate gate, Supplier<byte[]> still)
             throws IOException {
         Optional<WebControl> control = bank.profile().web();
         HttpServer server =
@@ -78,7 +91,7 @@ public final class WebPort implements DevicePort {
         if (server instanceof HttpsServer secure) {
             secure.setHttpsConfigurator(new HttpsConfigurator(Certificate.shared()));
         }
-        WebPort port = new WebPort(server, bank, control, door, gate);
+        WebPort port = new WebPort(server, bank, control, door, gate, still);
         server.setExecutor(THREADS);
         server.createContext("/", port::answer);
         server.start();
@@ -111,7 +124,11 @@ public final class WebPort implements DevicePort {
         return server.getAddress().getPort();
     }
 
-    private record Answer(int status, String body) {
+    private record Answer(int status, Octets body, String type) {
+        Answer(int status, String text) {
+            this(status, Octets.of(text.getBytes(StandardCharsets.UTF_8)), "");
+        }
+
         static final Answer DONE = new Answer(200, "ok");
         static final Answer NOT_LET_IN = new Answer(401, "who are you?");
         static final Answer NOTHING_HERE = new Answer(404, "nothing here");
@@ -130,7 +147,10 @@ public final class WebPort implements DevicePort {
                         "",
                         new String(body, StandardCharsets.UTF_8));
         Answer answer = signIn(exchange, message).orElseGet(() -> guarded(exchange, message));
-        byte[] out = answer.body().getBytes(StandardCharsets.UTF_8);
+        byte[] out = answer.body().toArray();
+        if (!answer.type().isEmpty()) {
+            exchange.getResponseHeaders().set("Content-Type", answer.type());
+        }
         exchange.sendResponseHeaders(answer.status(), out.length == 0 ? -1 : out.length);
         exchange.getResponseBody().write(out);
         exchange.close();
@@ -153,13 +173,26 @@ public final class WebPort implements DevicePort {
         if (message.target().equals("/")) {
             return new Answer(200, "<title>" + bank.profile().name() + "</title>");
         }
-        return turned(message)
+        return picture(message)
+                .or(() -> turned(message))
                 .or(() -> told(message))
                 .or(() -> asked(message))
                 .orElse(Answer.NOTHING_HERE);
     }
 
-    private static java.util.stream.Stream<Saying> http(List<Saying> said) {
+    private Optional<Answer> picture(HttpMessage message) {
+        return bank.profile().video().stream()
+                .map(Video::stillPath)
+                .filter(p -> !p.isEmpty() && message.target().equals(pathOf(p)))
+                .findFirst()
+                .map(p -> new Answer(200, Octets.of(still.get()), "image/jpeg"));
+    }
+
+    private static String pathOf(String address) {
+        return address.substring(address.indexOf('/', address.indexOf("//") + 2));
+    }
+
+    private static Stream<Saying> http(List<Saying> said) {
         return said.stream().filter(s -> s.in() == Tongue.HTTP);
     }
 

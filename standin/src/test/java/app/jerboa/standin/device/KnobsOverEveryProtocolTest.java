@@ -56,6 +56,10 @@ class KnobsOverEveryProtocolTest {
         TIMER.shutdownNow();
     }
 
+    private static byte[] still() {
+        return new byte[0];
+    }
+
     private static final Gate OPEN = Gate.open(Optional.empty());
 
     private static Door door(Profile profile) {
@@ -117,7 +121,13 @@ class KnobsOverEveryProtocolTest {
     }
 
     private static int overRequests(KnobBank bank) throws Exception {
-        try (WebPort port = WebPort.open(anyPort(), bank, door(bank.profile()), OPEN);
+        try (WebPort port =
+                        WebPort.open(
+                                anyPort(),
+                                bank,
+                                door(bank.profile()),
+                                OPEN,
+                                KnobsOverEveryProtocolTest::still);
                 DeviceHttp http = http(port, bank.profile(), PASSWORD, new Remembered())) {
             return all(bank, Tongue.HTTP, new Requests(http));
         }
@@ -339,7 +349,13 @@ class KnobsOverEveryProtocolTest {
     void nobodyComesInWithAnotherPassword(String id) throws Exception {
         Profile profile = ShippedProfiles.read(id).orElseThrow();
         assertThat(profile.web().orElseThrow().signIn()).isNotEqualTo(SignIn.NOBODY);
-        try (WebPort port = WebPort.open(anyPort(), new KnobBank(profile, 1), door(profile), OPEN);
+        try (WebPort port =
+                        WebPort.open(
+                                anyPort(),
+                                new KnobBank(profile, 1),
+                                door(profile),
+                                OPEN,
+                                KnobsOverEveryProtocolTest::still);
                 DeviceHttp wrong = http(port, profile, "guess", new Remembered())) {
             assertThatThrownBy(() -> wrong.send(new HttpMessage("GET", "/", "", ""), "look"))
                     .isInstanceOfSatisfying(
@@ -354,7 +370,12 @@ class KnobsOverEveryProtocolTest {
         Profile profile = ShippedProfiles.read(id).orElseThrow();
         Remembered pins = new Remembered();
         try (WebPort port =
-                WebPort.open(anyPort(), new KnobBank(profile, 1), door(profile), OPEN)) {
+                WebPort.open(
+                        anyPort(),
+                        new KnobBank(profile, 1),
+                        door(profile),
+                        OPEN,
+                        KnobsOverEveryProtocolTest::still)) {
             HttpMessage look = new HttpMessage("GET", "/", "", "");
             try (DeviceHttp first = http(port, profile, PASSWORD, pins)) {
                 first.send(look, "look");
