@@ -12,26 +12,37 @@ import { useRig } from './useBringUp'
 /** What the hall says of a device whose lead hangs loose. */
 const PULLED = 'no lead gives it power'
 
+const BEGIN = {
+  unplugged: {
+    words: 'Back into its boxes …',
+    sure: 'Put the whole hall back into its boxes? Every setting and lead in it is as from the factory then. The plan stays as it is.',
+  },
+  'as-planned': {
+    words: 'All as planned …',
+    sure: 'Set and plug everything in the hall as the plan says? What was set in it by hand is lost. Faults of the plan come true.',
+  },
+} as const
+
 const PACES = [1, 5, 20, 100]
 
 /** The simulated hall: leads to plug and unplug, and the pace of its clock. */
 export function RigHall({ job }: { readonly job: number }) {
-  const { rig, plug, speed } = useRig(job)
+  const { rig, plug, begin, speed } = useRig(job)
   const hall = rig.data
   if (!hall?.connected) return null
-  const error = rig.error ?? plug.error ?? speed.error
+  const error = rig.error ?? plug.error ?? begin.error ?? speed.error
   return (
     <Paper sx={{ p: 2, mt: 2 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1, flexWrap: 'wrap' }}>
-        <Box component="h2" sx={{ typography: 'h2', m: 0, flex: 1 }}>
-          The simulated hall
-        </Box>
+      <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 1.5 }}>
+        The simulated hall
+      </Box>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1.5, flexWrap: 'wrap' }}>
         <TextField
           select
           label="Its clock runs"
           value={hall.speed}
           onChange={(e) => speed.mutate(Number(e.target.value))}
-          sx={{ width: 150 }}
+          sx={{ width: 190 }}
         >
           {[...new Set([...PACES, hall.speed])].map((p) => (
             <MenuItem key={p} value={p}>
@@ -39,10 +50,22 @@ export function RigHall({ job }: { readonly job: number }) {
             </MenuItem>
           ))}
         </TextField>
+        {(['unplugged', 'as-planned'] as const).map((how) => (
+          <Button
+            key={how}
+            variant="outlined"
+            disabled={begin.isPending}
+            onClick={() => {
+              if (window.confirm(BEGIN[how].sure)) begin.mutate(how)
+            }}
+          >
+            {BEGIN[how].words}
+          </Button>
+        ))}
       </Box>
       {error && <Trouble>{sentence(error)}</Trouble>}
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))', gap: 1 }}>
-        {hall.devices.map((d) => (
+        {hall.devices.filter(pluggable).map((d) => (
           <Box
             key={d.id}
             data-device={d.name}
@@ -74,6 +97,11 @@ export function RigHall({ job }: { readonly job: number }) {
       </Box>
     </Paper>
   )
+}
+
+/** Lenses and the like are fitted, not plugged. */
+function pluggable(d: Rig['devices'][number]): boolean {
+  return d.power !== 'needs none'
 }
 
 function phase(d: Rig['devices'][number]): string {

@@ -37,7 +37,7 @@ export function RunSheetList({ view }: { readonly view: BringUp }) {
             color: s.done ? 'text.secondary' : 'text.primary',
           }}
         >
-          <Box className="mono" sx={{ width: 24, textAlign: 'right' }}>
+          <Box className="mono" sx={{ width: 34, textAlign: 'right' }}>
             {s.number}
           </Box>
           <Box sx={{ flex: 1 }}>

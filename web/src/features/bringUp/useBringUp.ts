@@ -79,9 +79,13 @@ export function useRig(job: number) {
       put<Rig>(`${path}/devices/${it.device}/plug`, { plugged: it.plugged }),
     onSuccess: show,
   })
+  const begin = useMutation({
+    mutationFn: (how: 'unplugged' | 'as-planned') => put<Rig>(`${path}/begin`, { how }),
+    onSuccess: show,
+  })
   const speed = useMutation({
     mutationFn: (value: number) => put<Rig>(`${path}/speed`, { speed: value }),
     onSuccess: show,
   })
-  return { rig, plug, speed }
+  return { rig, plug, begin, speed }
 }

@@ -14,8 +14,9 @@ import java.util.Set;
 import java.util.concurrent.CountDownLatch;
 
 /**
- * {@code rig --port N --state FILE --speed S} runs the halls; anything else runs devices alone, as
- * {@link AloneDevices} says: {@code --device ceiling-ptz --bind 127.0.0.1 --visca-ip 52381}.
+ * {@code rig --port N --state FILE --speed S} runs the halls; {@code --job FILE} the hall of one
+ * job, as {@link JobHall} says; anything else runs devices alone, as {@link AloneDevices} says:
+ * {@code --device ceiling-ptz --bind 127.0.0.1 --visca-ip 52381}.
  */
 public final class Main {
     private static final int RIG_PORT = 8471;
@@ -26,6 +27,10 @@ public final class Main {
         try {
             if (args.length > 0 && args[0].equals("rig")) {
                 rig(new Options(args, 1, names("port", "state", "speed")));
+            } else if (Arrays.asList(args).contains("--job")) {
+                new JobHall(new Options(args, 0, JobHall.OPTIONS))
+                        .open()
+                        .forEach(System.out::println);
             } else {
                 for (Options one : Options.groups(args, "device", AloneDevices.OPTIONS)) {
                     new AloneDevices(one).open().forEach(System.out::println);
@@ -67,7 +72,7 @@ public final class Main {
         System.out.println("Stand-in rig on 127.0.0.1:" + server.port());
     }
 
-    private static void save(RigFile file, Rig rig) {
+    static void save(RigFile file, Rig rig) {
         try {
             file.save(rig);
         } catch (IOException e) {

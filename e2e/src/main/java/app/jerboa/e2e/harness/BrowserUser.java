@@ -289,8 +289,7 @@ public final class BrowserUser implements AutoCloseable {
         long dome = device(job, "L13");
         programs.rig("PUT", hall + "/devices/" + dome + "/power", "{\"on\":true}");
         for (String name : List.of("L10", "L11", "L12", "L13")) {
-            programs.rig(
-                    "POST", hall + "/devices/" + device(job, name) + "/in-reach", "");
+            programs.rig("POST", hall + "/devices/" + device(job, name) + "/in-reach", "");
         }
         for (String name : List.of("L10", "L13")) {
             String lead = "/api/jobs/" + job + "/rig/devices/" + device(job, name) + "/lead";

@@ -42,6 +42,8 @@ final class RigBodies {
      */
     record Plug(boolean plugged, boolean upstream) {}
 
+    record Begin(String how) {}
+
     record On(boolean on) {}
 
     record Reset(boolean networkOnly) {}

@@ -64,6 +64,14 @@ class RigClient {
         return send("PUT", "/halls/" + job, wanted, RigBodies.Hall.class);
     }
 
+    /**
+     * @param how {@code unplugged} or {@code as-planned}
+     */
+    RigBodies.Hall begin(long job, String how) {
+        return send(
+                "PUT", "/halls/" + job + "/begin", new RigBodies.Begin(how), RigBodies.Hall.class);
+    }
+
     RigBodies.Hall moveLaptop(long job, RigBodies.Network to) {
         return send("PUT", "/halls/" + job + "/laptop", to, RigBodies.Hall.class);
     }

@@ -45,6 +45,9 @@ class RigController {
 
     record PlugBody(boolean plugged) {}
 
+    /** How the hall begins anew: unplugged, or as-planned. */
+    record RigBeginBody(String how) {}
+
     record RigLaptopBody(String address, int prefix) {}
 
     record SpeedBody(double speed) {}
@@ -126,6 +129,17 @@ class RigController {
                                                         + camera.name()
                                                         + " needs no moving for the desk."));
         return told(job, view(rig.moveEnd(job, move.run(), move.to())));
+    }
+
+    /** Puts the hall back: everything in its box, or everything set and plugged as planned. */
+    @PutMapping("/begin")
+    @Needs(Right.PLAN)
+    RigView begin(@PathVariable("job") long job, @RequestBody RigBeginBody body) {
+        hall.furnish(jobs.load(job));
+        if (!List.of("unplugged", "as-planned").contains(body.how())) {
+            throw badValue("how", "A hall begins unplugged or as-planned.");
+        }
+        return told(job, view(rig.begin(job, body.how())));
     }
 
     @PutMapping("/laptop")

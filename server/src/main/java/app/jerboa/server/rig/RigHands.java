@@ -58,9 +58,15 @@ public class RigHands {
             case UPDATE -> update(stored, device(stored, step));
             case LEASE -> lease(stored, device(stored, step));
             case SET -> type(stored, device(stored, step));
-            case REACH -> rig.act(job, id(step), "devices", "in-reach");
-            case ENTER -> rig.act(job, id(step), "controllers", "as-planned");
-            case JOIN -> rig.act(job, id(step), "devices", "joined");
+            case REACH -> reach(job, device(stored, step));
+            case ENTER -> {
+                rig.plug(job, id(step), true, true);
+                rig.act(job, id(step), "controllers", "as-planned");
+            }
+            case JOIN -> {
+                rig.plug(job, id(step), true, true);
+                rig.act(job, id(step), "devices", "joined");
+            }
             case SEE, RESTART, LABEL, VERIFY, STREAM ->
                     throw new Problem(
                             HttpStatus.CONFLICT,
@@ -106,6 +112,15 @@ public class RigHands {
             throw new Problem(
                     HttpStatus.CONFLICT, "hand-refused", "At the device: " + seen.says() + ".");
         }
+    }
+
+    /** One without a network has no step of its own for its lead: it goes in as well. */
+    private void reach(long job, Device device) {
+        long id = device.id().value();
+        if (!device.addressed()) {
+            rig.plug(job, id, true, true);
+        }
+        rig.act(job, id, "devices", "in-reach");
     }
 
     /** Its lead goes in where the port is off, so that it waits its turn. */
