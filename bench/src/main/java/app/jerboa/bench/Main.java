@@ -27,7 +27,7 @@ public final class Main {
 
     /**
      * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server}, {@code stop},
-     * {@code hard}, {@code wire} or {@code knobs} alone, or everything.
+     * {@code hard}, {@code wire}, {@code knobs} or {@code hall} alone, or everything.
      */
     public static void main(String[] args) throws IOException, InterruptedException {
         Main main = new Main();
@@ -41,6 +41,7 @@ public final class Main {
             case "hard" -> main.hardUse();
             case "wire" -> WireRows.print(main::row);
             case "knobs" -> main.knobs();
+            case "hall" -> HallRows.print(main::row);
             default -> main.run();
         }
     }
@@ -97,6 +98,7 @@ public final class Main {
         hardUse();
         WireRows.print(this::row);
         knobs();
+        HallRows.print(this::row);
     }
 
     /** Every check of a whole job, growing; the ratio is against n log n. */

@@ -192,7 +192,12 @@ class RigTest {
         assertThat(a.headState()).as("nothing was opened").isEmpty();
         assertThat(a.ports())
                 .extracting(DevicePort::protocol)
-                .containsExactly(Protocol.VISCA_IP, Protocol.VISCA_UDP, Protocol.WEB);
+                .containsExactly(
+                        Protocol.VISCA_IP,
+                        Protocol.VISCA_UDP,
+                        Protocol.ONVIF,
+                        Protocol.WEB,
+                        Protocol.RTSP);
         assertThat(a.headState()).isPresent();
         plug("a", false);
         assertThat(a.ports()).isEmpty();

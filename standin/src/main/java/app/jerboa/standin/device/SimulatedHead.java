@@ -141,8 +141,13 @@ public final class SimulatedHead implements ViscaObeys {
 
     /** It is on its way, or takes its way up just now. */
     public synchronized boolean moving() {
-        HeadState now = state();
-        return now.homing() || now.panSpeed() != 0 || now.tiltSpeed() != 0;
+        state();
+        return told();
+    }
+
+    /** As it was told last, whether it has arrived by now or not. */
+    private boolean told() {
+        return state.homing() || state.panSpeed() != 0 || state.tiltSpeed() != 0;
     }
 
     /** Told after each request that it was given while it moves, or moved before. */
@@ -165,7 +170,7 @@ public final class SimulatedHead implements ViscaObeys {
     public synchronized void handle(ViscaRequest request, Consumer<ViscaReply> reply) {
         boolean before = moving();
         request.match(new Obey(reply));
-        if (before != moving()) {
+        if (before != told()) {
             onMove.run();
         }
     }

@@ -46,6 +46,8 @@ public final class Hall {
     /** How often a device announces the address it holds. */
     public static final Duration ANNOUNCED_EVERY = Duration.ofSeconds(5);
 
+    private static final Duration LOOKED_AGAIN = Duration.ofMillis(100);
+
     /** As deep as power goes from a supply to the last device. */
     private static final int MOST_ROUNDS = 8;
 
@@ -69,6 +71,7 @@ public final class Hall {
     private Instant listening;
     private Duration announced = ANNOUNCED_EVERY;
     private boolean relay = true;
+    private Optional<Segments> segments = Optional.empty();
     private final Map<String, Double> spent = new LinkedHashMap<>();
     private final List<Faults.Put> faults = new ArrayList<>();
     private final List<RigDevice> strangers = new ArrayList<>();
@@ -367,6 +370,7 @@ public final class Hall {
 
     public synchronized void relay(boolean on) {
         relay = on;
+        settle();
     }
 
     public synchronized void announce(Duration every) {
@@ -480,8 +484,27 @@ public final class Hall {
                 .toList();
     }
 
+    /**
+     * Who is joined to whom. Each datagram asks; it is worked out anew when something was done, and
+     * else ten times a second of the world's time, since boots end and switches open by themselves.
+     */
     synchronized Segments segments() {
-        return new Segments(patch, devices::get, p -> portState(p) == Port.State.ON, relay, now());
+        Instant now = now();
+        boolean known =
+                segments.filter(s -> !now.isBefore(s.asOf()))
+                        .filter(s -> now.isBefore(s.asOf().plus(LOOKED_AGAIN)))
+                        .isPresent();
+        if (!known) {
+            segments =
+                    Optional.of(
+                            new Segments(
+                                    patch,
+                                    devices::get,
+                                    p -> portState(p) == Port.State.ON,
+                                    relay,
+                                    now));
+        }
+        return segments.get();
     }
 
     /**
@@ -584,11 +607,13 @@ public final class Hall {
 
     /** Works out who has power and who gets a lease, after anything changed. */
     synchronized void settle() {
+        segments = Optional.empty();
         for (int round = 0; round < MOST_ROUNDS && powerOnce(); round++) {
             Thread.onSpinWait();
         }
         lines.lay(patch.plugged(), l -> TrueFault.of(l, patch.lead(l.run().id())));
         devices.values().forEach(this::lend);
+        segments = Optional.empty();
     }
 
     /**

@@ -13,8 +13,11 @@ import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -36,6 +39,7 @@ final class Segments {
     private final boolean relay;
     private final Reaching reaching;
     private final Set<DeviceId> wired = new HashSet<>();
+    private final Map<Optional<DeviceId>, Set<DeviceId>> laptops = new HashMap<>();
 
     /**
      * @param relay the one between the tunnels' ends is up
@@ -59,6 +63,10 @@ final class Segments {
         cables();
         tunnels();
         air();
+    }
+
+    Instant asOf() {
+        return now;
     }
 
     private List<Device> all() {
@@ -197,6 +205,10 @@ final class Segments {
      * @param at what it is plugged into; empty for wherever most of the hall is
      */
     Set<DeviceId> fromLaptop(Optional<DeviceId> at) {
+        return laptops.computeIfAbsent(at, this::laptopAt);
+    }
+
+    private Set<DeviceId> laptopAt(Optional<DeviceId> at) {
         Set<DeviceId> piece =
                 new HashSet<>(
                         at.map(reaching::from)
@@ -205,7 +217,7 @@ final class Segments {
                                                 reaching.largest(
                                                         all().stream().map(Device::id).toList())));
         all().stream().filter(this::loose).forEach(d -> piece.add(d.id()));
-        return piece;
+        return Collections.unmodifiableSet(piece);
     }
 
     /** All that a device reaches over its own leads. */
@@ -213,7 +225,7 @@ final class Segments {
         Set<DeviceId> piece = reaching.from(device);
         Optional<Device> own = Optional.ofNullable(plugged.kit().device(device));
         if (own.filter(this::loose).isPresent()) {
-            Set<DeviceId> all = fromLaptop(Optional.empty());
+            Set<DeviceId> all = new HashSet<>(fromLaptop(Optional.empty()));
             all.add(device);
             return all;
         }
