@@ -9,9 +9,6 @@ import { duration } from '../../shared/format/duration'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useRig } from './useBringUp'
 
-/** What the hall says of a device whose lead hangs loose. */
-const PULLED = 'no lead gives it power'
-
 const BEGIN = {
   unplugged: {
     words: 'Back into its boxes …',
@@ -83,7 +80,6 @@ export function RigHall({ job }: { readonly job: number }) {
             <Box sx={{ flex: 1 }}>
               <b>{d.name}</b> {phase(d)}
               {d.address !== '' && <div className="mono">{d.address}</div>}
-              {d.phase === 'off' && d.power !== PULLED && <div>{d.power}</div>}
             </Box>
             <Button
               size="small"
@@ -101,10 +97,10 @@ export function RigHall({ job }: { readonly job: number }) {
 
 /** Lenses and the like are fitted, not plugged. */
 function pluggable(d: Rig['devices'][number]): boolean {
-  return d.power !== 'needs none'
+  return d.power !== 'none needed'
 }
 
 function phase(d: Rig['devices'][number]): string {
-  if (d.phase === 'off') return d.power === PULLED ? 'unplugged' : 'no power'
+  if (d.phase === 'off') return d.power
   return d.phase === 'up' ? 'running' : `boots, ${duration(d.secondsToBoot)}`
 }

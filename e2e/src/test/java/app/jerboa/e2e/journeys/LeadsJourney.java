@@ -119,7 +119,7 @@ class LeadsJourney extends Jerboa {
         wanted.putAll(Map.of("Tablet 7", "L7", "Tablet 14", "Control bridge"));
         Assertions.assertThat(moved).isEqualTo(wanted);
         user.open(job, "bring-up");
-        assertThat(user.page.locator("[data-device=L13]")).containsText("it needs 10.8 V");
+        assertThat(user.page.locator("[data-device=L13]")).containsText("no power arrives");
         user.open(job, "desk");
         user.page.keyboard().press("1");
         user.page.keyboard().press("0");

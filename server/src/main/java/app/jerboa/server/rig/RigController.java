@@ -33,7 +33,7 @@ class RigController {
     /**
      * One device in the hall; phase off, booting or up.
      *
-     * @param power what gives it power, or why it has none
+     * @param power on, none needed, unplugged, or no power arrives
      */
     record RigDeviceBody(
             long id,

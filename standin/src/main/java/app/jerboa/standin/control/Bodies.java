@@ -133,7 +133,7 @@ final class Bodies {
 
     /**
      * @param plugged it has power
-     * @param power what gives it power, or why it has none
+     * @param power what a person sees of it, in words
      */
     record DeviceBody(
             String id,
@@ -151,7 +151,7 @@ final class Bodies {
                     d.id(),
                     d.name(),
                     d.powered(),
-                    hall.powerWords(d.plan().id()),
+                    hall.seenPower(d.plan().id()),
                     d.phase().name(),
                     d.secondsToBoot(),
                     d.settings(),

@@ -4,8 +4,10 @@ import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Medium;
+import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Signal;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Video;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.standin.controller.Entries;
@@ -412,14 +414,18 @@ public final class Faults {
                 });
         way(
                 Fault.NO_RETURN,
-                runs(
-                        l ->
-                                (l.signal() == Signal.SDI || l.signal() == Signal.HDMI)
-                                        && l.load().device().profile().kind() == DeviceKind.CAMERA),
+                runs(l -> returns(l)),
                 run -> {
                     hall.plugRun(run, false);
                     return "its return picture is pulled";
                 });
+    }
+
+    /** A picture that goes back to a camera, or to the base station that carries it there. */
+    private static boolean returns(Link l) {
+        Profile to = l.load().device().profile();
+        boolean picture = l.signal() == Signal.SDI || l.signal() == Signal.HDMI;
+        return picture && (to.kind() == DeviceKind.CAMERA || to.sort() == Sort.BASE_STATION);
     }
 
     private static List<String> formats(RigDevice d) {

@@ -203,9 +203,16 @@ public final class Hall {
         return powers.getOrDefault(id, Powering.Power.off(""));
     }
 
-    /** What gives a device its power, or why it has none. */
-    public String powerWords(DeviceId id) {
-        return power(id).why();
+    /**
+     * What a person sees of a device's power, who knows nothing of ports and volts: {@code on},
+     * {@code none needed}, {@code unplugged} or {@code no power arrives}.
+     */
+    public synchronized String seenPower(DeviceId id) {
+        if (need(id).profile().draw().isEmpty()) {
+            return "none needed";
+        }
+        boolean lead = PowerPlan.of(patch.plugged()).to(id).isPresent();
+        return need(id).powered() ? "on" : lead ? "no power arrives" : "unplugged";
     }
 
     public Instant now() {
