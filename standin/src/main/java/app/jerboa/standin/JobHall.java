@@ -54,9 +54,8 @@ final class JobHall {
             hall.begin(begin);
         }
         RigServer server =
-                new RigServer(
-                        rig, options.port("control", CONTROL_PORT), () -> Main.save(kept, rig));
-        Runtime.getRuntime().addShutdownHook(new Thread(() -> Main.save(kept, rig)));
+                new RigServer(rig, options.port("control", CONTROL_PORT), Main.saving(kept, rig));
+        Main.saveAtTheEnd(kept, rig);
         return said(hall, server.port());
     }
 

@@ -2,6 +2,7 @@ package app.jerboa.standin;
 
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.control.RigServer;
+import app.jerboa.standin.device.Timers;
 import app.jerboa.standin.web.WebPort;
 import java.io.IOException;
 import java.net.BindException;
@@ -12,6 +13,8 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 
 /**
  * {@code rig --port N --state FILE --speed S} runs the halls; {@code --job FILE} the hall of one
@@ -66,13 +69,35 @@ public final class Main {
         Instant world = file.worldNow().orElse(InstantSource.system().instant());
         Rig rig = new Rig(InstantSource.system(), clock(options, world));
         file.restore(rig);
-        RigServer server =
-                new RigServer(rig, options.port("port", RIG_PORT), () -> save(file, rig));
-        Runtime.getRuntime().addShutdownHook(new Thread(() -> save(file, rig)));
+        RigServer server = new RigServer(rig, options.port("port", RIG_PORT), saving(file, rig));
+        saveAtTheEnd(file, rig);
         System.out.println("Stand-in rig on 127.0.0.1:" + server.port());
     }
 
-    static void save(RigFile file, Rig rig) {
+    /**
+     * Once a second at most, and at the end: a world of many halls is large, and much happens in it
+     * at once.
+     */
+    static Runnable saving(RigFile file, Rig rig) {
+        AtomicBoolean owed = new AtomicBoolean();
+        return () -> {
+            if (owed.compareAndSet(false, true)) {
+                Timers.SHARED.schedule(
+                        () -> {
+                            owed.set(false);
+                            save(file, rig);
+                        },
+                        1,
+                        TimeUnit.SECONDS);
+            }
+        };
+    }
+
+    static void saveAtTheEnd(RigFile file, Rig rig) {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> save(file, rig)));
+    }
+
+    private static void save(RigFile file, Rig rig) {
         try {
             file.save(rig);
         } catch (IOException e) {

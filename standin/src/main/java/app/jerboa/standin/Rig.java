@@ -23,8 +23,9 @@ public final class Rig {
      * A hall with the file of the job that it stands for.
      *
      * @param file as it was given
+     * @param text the same, written once: it is saved whenever anything happens in any hall
      */
-    public record Furnished(JsonNode file, Hall hall) {}
+    public record Furnished(JsonNode file, String text, Hall hall) {}
 
     public Rig(InstantSource wall, WorldClock clock) {
         this.wall = wall;
@@ -66,7 +67,7 @@ public final class Rig {
                                     return h;
                                 })
                         .orElseGet(() -> new Hall(job, this::now));
-        halls.put(id, new Furnished(file, hall));
+        halls.put(id, new Furnished(file, file.toString(), hall));
         return hall;
     }
 

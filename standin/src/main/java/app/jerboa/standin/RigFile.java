@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.util.RawValue;
 
 /**
  * Keeps the simulated world over a restart: settings and leads of every device, the laptop, the
@@ -24,6 +25,11 @@ public final class RigFile {
     record Saved(int version, Instant worldNow, double speed, Map<String, SavedHall> halls) {}
 
     record SavedHall(JsonNode job, HallState state) {}
+
+    /** The same as it is written. */
+    record Written(int version, Instant worldNow, double speed, Map<String, WrittenHall> halls) {}
+
+    record WrittenHall(RawValue job, HallState state) {}
 
     private final Path file;
 
@@ -70,12 +76,18 @@ public final class RigFile {
      */
     public synchronized void save(Rig rig) throws IOException {
         WorldClock clock = rig.clock();
-        Map<String, SavedHall> halls = new LinkedHashMap<>();
-        rig.halls().forEach((id, h) -> halls.put(id, new SavedHall(h.file(), h.hall().state())));
+        Map<String, WrittenHall> halls = new LinkedHashMap<>();
+        rig.halls()
+                .forEach(
+                        (id, h) ->
+                                halls.put(
+                                        id,
+                                        new WrittenHall(new RawValue(h.text()), h.hall().state())));
         Path fresh = file.resolveSibling(file.getFileName() + ".new");
         Files.write(
                 fresh,
-                Json.MAPPER.writeValueAsBytes(new Saved(VERSION, rig.now(), clock.speed(), halls)));
+                Json.MAPPER.writeValueAsBytes(
+                        new Written(VERSION, rig.now(), clock.speed(), halls)));
         Files.move(
                 fresh, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
     }

@@ -73,6 +73,8 @@ final class Bodies {
 
     record Lent(Ipv4 address) {}
 
+    record Leases(Map<String, Ipv4> lent) {}
+
     record Key(int key) {}
 
     /** From -1 to 1. */

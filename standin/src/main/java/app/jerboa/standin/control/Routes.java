@@ -149,6 +149,13 @@ final class Routes {
                 (p, b) -> Truth.of(rig.needHall(p.get("hall"))));
         add(
                 "GET",
+                "/halls/{hall}/leases",
+                Void.class,
+                Bodies.Leases.class,
+                "The router's own list of what it lent, by device",
+                (p, b) -> new Bodies.Leases(rig.needHall(p.get("hall")).leases()));
+        add(
+                "GET",
                 "/halls/{hall}/snapshot",
                 Void.class,
                 Bodies.Snapshot.class,

@@ -98,21 +98,29 @@ public final class TcpPort implements DevicePort {
         return server.socket().getLocalPort();
     }
 
-    private synchronized void accept() throws IOException {
+    /** Ears are spoken to outside the lock of this port: they have locks of their own. */
+    private void accept() throws IOException {
         SocketChannel next = server.accept();
         if (next == null) {
             return;
         }
         Ear ear = ears.get();
-        if (clients.size() == room) {
+        if (!takes(next, ear)) {
             next.write(ByteBuffer.wrap(ear.full().toArray()));
             next.close();
             return;
         }
-        clients.put(next, ear);
         ear.afresh();
         ear.open(octets -> send(next, octets));
         SocketReader.shared().register(next, SelectionKey.OP_READ, key -> read(next));
+    }
+
+    private synchronized boolean takes(SocketChannel next, Ear ear) {
+        if (clients.size() == room) {
+            return false;
+        }
+        clients.put(next, ear);
+        return true;
     }
 
     private synchronized Optional<Ear> ear(SocketChannel of) {
@@ -140,32 +148,42 @@ public final class TcpPort implements DevicePort {
         }
     }
 
-    private synchronized void send(SocketChannel to, Octets octets) {
+    private void send(SocketChannel to, Octets octets) {
+        if (!written(to, octets)) {
+            gone(to);
+        }
+    }
+
+    /** False for one that takes no more; true also for one that has gone already. */
+    private synchronized boolean written(SocketChannel to, Octets octets) {
         if (!clients.containsKey(to)) {
-            return;
+            return true;
         }
         ByteBuffer out = ByteBuffer.wrap(octets.toArray());
         try {
             to.write(out);
         } catch (IOException e) {
-            gone(to);
+            return false;
         }
-        if (out.hasRemaining()) {
-            gone(to);
-        }
+        return !out.hasRemaining();
     }
 
-    private synchronized void gone(SocketChannel which) {
+    private void gone(SocketChannel which) {
         SocketReader.shared().close(which);
-        Ear left = clients.remove(which);
-        if (left != null) {
-            left.gone();
-        }
+        removed(which).ifPresent(Ear::gone);
+    }
+
+    private synchronized Optional<Ear> removed(SocketChannel which) {
+        return Optional.ofNullable(clients.remove(which));
+    }
+
+    private synchronized List<SocketChannel> there() {
+        return List.copyOf(clients.keySet());
     }
 
     @Override
-    public synchronized void close() {
+    public void close() {
         SocketReader.shared().close(server);
-        List.copyOf(clients.keySet()).forEach(this::gone);
+        there().forEach(this::gone);
     }
 }

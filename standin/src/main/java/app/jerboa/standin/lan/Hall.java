@@ -1,15 +1,13 @@
 package app.jerboa.standin.lan;
 
-import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
+import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.profile.Head;
-import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.standin.Rig;
@@ -27,160 +25,91 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.stream.Stream;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * One simulated hall: every device of a job, the leads between them as they truly lie, and the
- * technician's laptop. Safe to use from several threads.
+ * technician's laptop. All that is done in it goes through here, one thing at a time; afterwards it
+ * settles: who has power, who is lent an address, which serial lines there are.
  */
 public final class Hall {
     /** How often a device announces the address it holds. */
     public static final Duration ANNOUNCED_EVERY = Duration.ofSeconds(5);
 
-    private static final Duration LOOKED_AGAIN = Duration.ofMillis(100);
-
-    /** As deep as power goes from a supply to the last device. */
-    private static final int MOST_ROUNDS = 8;
-
     private final InstantSource world;
-    private final Map<DeviceId, RigDevice> devices = new LinkedHashMap<>();
-    private final Map<DeviceId, Entries> entries = new LinkedHashMap<>();
-    private final Map<DeviceId, Switcher> switchers = new LinkedHashMap<>();
-    private final Map<Port, Port.State> ports = new HashMap<>();
-    private final Set<DeviceId> supplies = new LinkedHashSet<>();
-    private final Leases leases = new Leases();
-    private final Announcements table = new Announcements();
-    private final SerialLeads lines = new SerialLeads(this::device);
-    private final AtomicBoolean settling = new AtomicBoolean();
+    private final Around around = new Around();
+    private final Furniture things;
+    private final Supplies supplies;
     private final Patch patch;
-    private Job plan;
-    private Map<DeviceId, Powering.Power> powers = Map.of();
-    private NetworkSettings laptop;
-    private List<NetworkSettings> also = List.of();
-    private Optional<DeviceId> laptopAt = Optional.empty();
-    private boolean wireless;
-    private Instant listening;
-    private Duration announced = ANNOUNCED_EVERY;
-    private boolean relay = true;
-    private Optional<Segments> segments = Optional.empty();
-    private final Map<String, Double> spent = new LinkedHashMap<>();
+    private final Network network;
+    private final Laptop laptop;
+    private final Leases leases = new Leases();
+    private final SerialLeads lines = new SerialLeads(this::device, this::joined);
     private final List<Faults.Put> faults = new ArrayList<>();
-    private final List<RigDevice> strangers = new ArrayList<>();
+    private final AtomicBoolean settling = new AtomicBoolean();
+    private final AtomicInteger owed = new AtomicInteger();
+    private Job plan;
 
     /** Everything from the box, and unplugged; but the house's own router is on. */
     public Hall(Job plan, InstantSource world) {
         this.world = world;
         this.plan = plan;
         this.patch = new Patch(plan);
-        this.laptop =
-                new NetworkSettings(
-                        plan.subnets().get(0).laptopHome(),
-                        plan.subnets().get(0).range().prefix(),
-                        "");
-        this.listening = world.instant();
-        stand(plan);
+        this.things = new Furniture(world, around, id -> new Switcher(() -> Inputs.of(this, id)));
+        this.supplies = new Supplies(things::at);
+        this.network = new Network(things, supplies, patch);
+        this.laptop = new Laptop(home(), world.instant());
+        stand();
+    }
+
+    private Subnet home() {
+        return plan.subnets().get(0);
     }
 
     /** Another version of its job: what is still there stays as it is, what is new is fresh. */
     public synchronized void follow(Job next) {
         plan = next;
         patch.follow(next);
-        stand(next);
+        stand();
     }
 
-    private void stand(Job job) {
-        Set<DeviceId> there = new HashSet<>();
-        for (Device d : job.devices()) {
-            there.add(d.id());
-            RigDevice known = devices.get(d.id());
-            if (known != null && known.profile().equals(d.profile()) && sameHead(known, d)) {
-                known.follow(d);
-            } else {
-                add(d);
-            }
-        }
-        devices.values().stream()
-                .filter(d -> !there.contains(d.plan().id()))
-                .forEach(RigDevice::takeOut);
-        devices.keySet().retainAll(there);
-        entries.keySet().retainAll(there);
-        switchers.keySet().retainAll(there);
-        supplies.retainAll(there);
+    private void stand() {
+        things.stand(plan).stream()
+                .filter(d -> d.profile().kind() == DeviceKind.ROUTER)
+                .forEach(this::house);
+        supplies.retain(things.ids());
         settle();
     }
 
-    private boolean sameHead(RigDevice known, Device d) {
-        return known.headFacts().equals(head(d));
-    }
-
-    private void add(Device d) {
-        Optional.ofNullable(devices.get(d.id())).ifPresent(RigDevice::takeOut);
-        boolean motor =
-                plan.devices().stream()
-                        .filter(f -> f.fitted().filter(d.id()::equals).isPresent())
-                        .anyMatch(f -> f.profile().sort() == Sort.ZOOM_MOTOR);
-        RigDevice fresh = new RigDevice(d, head(d), motor, world, new Around());
-        devices.put(d.id(), fresh);
-        if (d.profile().keys().isPresent() || d.profile().sort() == Sort.RECORDER) {
-            entries.put(d.id(), new Entries(d.profile()));
-        }
-        if (d.profile().sort() == Sort.VIDEO_SWITCHER) {
-            switchers.put(d.id(), new Switcher(() -> Inputs.of(this, d.id())));
-        }
-        if (d.profile().kind() == DeviceKind.ROUTER) {
-            house(fresh, d);
-        }
-    }
-
     /** The house's router stands there since long, at its address. */
-    private void house(RigDevice router, Device d) {
-        Ipv4 address = d.address().orElse(plan.subnets().get(0).gateway());
-        router.set(
-                router.condition()
-                        .with(
-                                new NetworkSettings(
-                                        address, plan.subnets().get(0).range().prefix(), ""),
-                                false)
-                        .with(Condition.SignIns.OPEN));
-        supplies.add(d.id());
-    }
-
-    /** The head that a device has, or drives for what it is fitted to. */
-    private Optional<Head> head(Device d) {
-        if (d.profile().sort() != Sort.CONTROL_BRIDGE) {
-            return d.profile().head();
-        }
-        return d.fitted().flatMap(plan::device).map(Device::profile).flatMap(Profile::head);
+    private void house(RigDevice router) {
+        Ipv4 address = router.plan().address().orElse(home().gateway());
+        NetworkSettings settings = new NetworkSettings(address, home().range().prefix(), "");
+        router.set(router.condition().with(settings, false).with(Condition.SignIns.OPEN));
+        supplies.supply(router.plan().id(), true);
+        router.power(Optional.of(now().minusSeconds(router.profile().bootSeconds())));
     }
 
     public synchronized Job plan() {
         return plan;
     }
 
-    /** The leads that are plugged, and no others. */
-    synchronized Job lying() {
-        return patch.lying();
-    }
-
-    synchronized Patch patch() {
-        return patch;
+    public Instant now() {
+        return world.instant();
     }
 
     public synchronized List<RigDevice> devices() {
-        return List.copyOf(devices.values());
+        return List.copyOf(things.all());
     }
 
     public synchronized Optional<RigDevice> device(DeviceId id) {
-        return Optional.ofNullable(devices.get(id));
+        return Optional.ofNullable(things.at(id));
     }
 
     /**
@@ -191,32 +120,20 @@ public final class Hall {
     }
 
     public synchronized Optional<Entries> entries(DeviceId controller) {
-        return Optional.ofNullable(entries.get(controller));
+        return things.entries(controller);
     }
 
     public synchronized Optional<Switcher> switcher(DeviceId id) {
-        return Optional.ofNullable(switchers.get(id));
+        return things.switcher(id);
     }
 
-    /** Power, as it is at this moment. */
-    synchronized Powering.Power power(DeviceId id) {
-        return powers.getOrDefault(id, Powering.Power.off(""));
+    synchronized Patch patch() {
+        return patch;
     }
 
-    /**
-     * What a person sees of a device's power, who knows nothing of ports and volts: {@code on},
-     * {@code none needed}, {@code unplugged} or {@code no power arrives}.
-     */
-    public synchronized String seenPower(DeviceId id) {
-        if (need(id).profile().draw().isEmpty()) {
-            return "none needed";
-        }
-        boolean lead = PowerPlan.of(patch.plugged()).to(id).isPresent();
-        return need(id).powered() ? "on" : lead ? "no power arrives" : "unplugged";
-    }
-
-    public Instant now() {
-        return world.instant();
+    /** Every lead of the plan, wherever its ends are now. */
+    public synchronized List<Link> leads() {
+        return patch.planned().links();
     }
 
     /**
@@ -228,30 +145,18 @@ public final class Hall {
         if (!how.equals("unplugged") && !how.equals("as-planned")) {
             throw new IllegalArgumentException("it begins unplugged or as-planned");
         }
-        devices.values().forEach(RigDevice::takeOut);
-        devices.clear();
-        entries.clear();
-        switchers.clear();
-        ports.clear();
+        things.clear();
         supplies.clear();
-        spent.clear();
+        network.clear();
         faults.clear();
-        strangers.clear();
-        table.forget();
+        laptop.forget();
         patch.clear();
-        stand(plan);
+        stand();
         if (how.equals("as-planned")) {
-            List.copyOf(devices.keySet()).forEach(this::set);
-            List.copyOf(devices.keySet()).forEach(d -> plugOne(d, true));
+            things.ids().forEach(this::set);
+            things.ids().forEach(d -> plugOne(d, true));
             settle();
         }
-    }
-
-    /** Sets a device's network at its own menu, past first logins and pages. */
-    public synchronized void atMenu(DeviceId id, NetworkSettings to) {
-        RigDevice d = need(id);
-        d.set(d.condition().with(to, false).with(Condition.SignIns.OPEN));
-        settle();
     }
 
     // Hands at leads and switches
@@ -264,7 +169,7 @@ public final class Hall {
     public synchronized void plug(DeviceId id, boolean on, boolean all) {
         need(id);
         if (on && all) {
-            upstream(id, new LinkedHashSet<>()).forEach(d -> plugOne(d, true));
+            Before.of(patch, id).forEach(d -> plugOne(d, true));
         } else {
             plugOne(id, on);
         }
@@ -272,59 +177,22 @@ public final class Hall {
     }
 
     private void plugOne(DeviceId id, boolean on) {
+        PowerPlan planned = PowerPlan.of(patch.planned());
         for (DeviceId each : patch.whole(id)) {
-            supply(each, on && !fed(each) && !laptop(each));
+            boolean own = planned.to(each).isEmpty() && !isLaptop(things.at(each));
+            supplies.supply(each, on && own);
         }
         patch.ownLeads(id).forEach(l -> lead(l.run().id(), on));
     }
 
-    private boolean laptop(DeviceId id) {
-        return devices.get(id).profile().sort() == Sort.LAPTOP;
-    }
-
-    private boolean fed(DeviceId id) {
-        return PowerPlan.of(patch.planned()).to(id).isPresent();
-    }
-
-    /** What must be there first, and then the device itself. */
-    private Set<DeviceId> upstream(DeviceId id, Set<DeviceId> order) {
-        if (order.contains(id)) {
-            return order;
-        }
-        Set<DeviceId> seen = new LinkedHashSet<>(order);
-        seen.add(id);
-        for (Link link : patch.ownLeads(id)) {
-            DeviceId other =
-                    patch.whole(id).contains(link.from().device().id())
-                            ? link.to().device().id()
-                            : link.from().device().id();
-            boolean carries = link.signal().serial() || powersOrJoins(link);
-            if (carries && !seen.contains(other)) {
-                seen.addAll(upstream(other, seen));
-            }
-        }
-        return seen;
-    }
-
-    private static boolean powersOrJoins(Link link) {
-        return switch (link.signal()) {
-            case NETWORK, DC, MULTICORE -> true;
-            default -> false;
-        };
-    }
-
-    private void supply(DeviceId id, boolean on) {
-        if (on) {
-            supplies.add(id);
-        } else {
-            supplies.remove(id);
-        }
+    private static boolean isLaptop(RigDevice d) {
+        return d.profile().sort() == Sort.LAPTOP;
     }
 
     /** Switches a supply of its own on or off, whatever leads it has. */
     public synchronized void power(DeviceId id, boolean on) {
         need(id);
-        supply(id, on);
+        supplies.supply(id, on);
         settle();
     }
 
@@ -333,18 +201,14 @@ public final class Hall {
     }
 
     public synchronized void plugRun(long run, boolean on) {
-        needRun(run);
+        patch.need(run);
         lead(run, on);
         settle();
     }
 
-    private Run needRun(long run) {
-        return patch.run(run).orElseThrow(() -> new Rig.Missing("no run " + run));
-    }
-
     /** Takes one end of a lead to another socket; empty puts it back where it is planned. */
     public synchronized void moveEnd(long run, boolean near, Optional<Run.End> to) {
-        needRun(run);
+        patch.need(run);
         to.ifPresent(e -> need(e.device()));
         Lead lead = patch.lead(run);
         patch.put(
@@ -354,7 +218,7 @@ public final class Hall {
 
     /** What nobody sees of a lead: a fault, or none. */
     public synchronized void spoil(long run, Optional<RunFault> fault) {
-        needRun(run);
+        patch.need(run);
         patch.put(run, patch.lead(run).with(fault));
         settle();
     }
@@ -364,36 +228,35 @@ public final class Hall {
      */
     public synchronized void port(Port port, Port.State state) {
         need(port.device());
-        if (portState(port) == Port.State.DEAD && state != Port.State.DEAD) {
-            throw new IllegalStateException("that port is dead: nothing switches it on");
-        }
-        ports.put(port, state);
+        supplies.put(port, state);
         settle();
     }
 
     public synchronized Port.State portState(Port port) {
-        return ports.getOrDefault(port, Port.State.ON);
+        return supplies.state(port);
     }
 
+    /** The relay between the two ends of a tunnel. */
     public synchronized void relay(boolean on) {
-        relay = on;
+        network.relay(on);
         settle();
     }
 
     public synchronized void announce(Duration every) {
-        announced = every;
+        network.announce(every);
     }
 
     /** Somebody else's gear takes so many watts of what a device gives. */
     public synchronized void spend(DeviceId source, double watts) {
         need(source);
-        spent.put(source.toString(), watts);
+        supplies.spend(source, watts);
         settle();
     }
 
     /** Something of the house stands there, and answers to nothing that we ask. */
     public synchronized void stranger(FactoryAddress at) {
-        RigDevice gear = Strangers.at(at, strangers.size(), world, new Around());
+        List<RigDevice> strangers = network.strangers();
+        RigDevice gear = Strangers.at(at, strangers.size(), world, around);
         gear.power(Optional.of(now()));
         strangers.add(gear);
     }
@@ -413,62 +276,39 @@ public final class Hall {
         faults.add(put);
     }
 
-    /** Every lead of the plan, wherever its ends are now. */
-    public synchronized List<Link> leads() {
-        return patch.planned().links();
-    }
-
-    // The laptop
+    // The laptop, and whom it hears
 
     public synchronized NetworkSettings laptop() {
-        return laptop;
-    }
-
-    /** A new address takes the place of all it had. */
-    public synchronized void moveLaptop(NetworkSettings next) {
-        laptop = next;
-        also = List.of();
-        listening = now();
+        return laptop.own();
     }
 
     /** Addresses the laptop has beside its own. */
     public synchronized List<NetworkSettings> also() {
-        return also;
+        return laptop.also();
+    }
+
+    /** A new address takes the place of all it had. */
+    public synchronized void moveLaptop(NetworkSettings next) {
+        laptop.move(next, now());
     }
 
     public synchronized void addToLaptop(NetworkSettings more) {
-        also = Stream.concat(also.stream(), Stream.of(more)).distinct().toList();
+        laptop.add(more);
     }
 
     /** What it is plugged into; empty for wherever most of the hall is. */
     public synchronized void plugLaptop(Optional<DeviceId> at) {
         at.ifPresent(this::need);
-        laptopAt = at;
-        listening = now();
+        laptop.plug(at, now());
     }
 
     public synchronized void laptopWireless(boolean on) {
-        wireless = on;
-    }
-
-    private Optional<NetworkSettings> laptopNear(Ipv4 address) {
-        return Stream.concat(Stream.of(laptop), also.stream())
-                .filter(own -> own.onLink(address))
-                .findFirst()
-                .or(() -> byAir().filter(own -> own.onLink(address)));
-    }
-
-    /** With its wireless on it has an address of the house as well. */
-    private Optional<NetworkSettings> byAir() {
-        var home = plan.subnets().get(0);
-        return wireless
-                ? Optional.of(new NetworkSettings(home.laptopHome(), home.range().prefix(), ""))
-                : Optional.empty();
+        laptop.wireless(on);
     }
 
     /** The laptop has that address within its own subnet, so it does not ask a gateway. */
     public synchronized boolean onLink(Ipv4 address) {
-        return laptopNear(address).isPresent();
+        return laptop.near(address, home()).isPresent();
     }
 
     /**
@@ -476,74 +316,34 @@ public final class Hall {
      * fight. Both sides must see the other on their own subnet, over leads that carry.
      */
     public synchronized List<RigDevice> answering(Ipv4 address) {
-        return laptopNear(address)
-                .map(near -> answering(address, near, segments().fromLaptop(laptopAt)))
+        return laptop.near(address, home())
+                .map(near -> network.answering(address, near, reachedByLaptop()))
                 .orElse(List.of());
-    }
-
-    private List<RigDevice> answering(Ipv4 address, NetworkSettings from, Set<DeviceId> reached) {
-        Stream<RigDevice> here =
-                devices.values().stream().filter(d -> reached.contains(d.plan().id()));
-        return Stream.concat(here, strangers.stream())
-                .filter(d -> d.settings().address().equals(address))
-                .filter(d -> d.settings().onLink(from.address()))
-                .filter(d -> d.phase() == RigDevice.Phase.UP)
-                .toList();
-    }
-
-    /**
-     * Who is joined to whom. Each datagram asks; it is worked out anew when something was done, and
-     * else ten times a second of the world's time, since boots end and switches open by themselves.
-     */
-    synchronized Segments segments() {
-        Instant now = now();
-        boolean known =
-                segments.filter(s -> !now.isBefore(s.asOf()))
-                        .filter(s -> now.isBefore(s.asOf().plus(LOOKED_AGAIN)))
-                        .isPresent();
-        if (!known) {
-            segments =
-                    Optional.of(
-                            new Segments(
-                                    patch,
-                                    devices::get,
-                                    p -> portState(p) == Port.State.ON,
-                                    relay,
-                                    now));
-        }
-        return segments.get();
     }
 
     /**
      * Whom the laptop takes an address to be; empty while its table points to one that has gone.
      */
     public synchronized Optional<RigDevice> holder(Ipv4 address) {
-        return table.holder(address, answering(address), now(), announced, listening);
+        return laptop.holder(address, answering(address), now(), network.announced());
     }
 
-    /** The same for a device of the hall that sends, which asks anew each time. */
+    /** Whom a device of the hall reaches there. */
     synchronized Optional<RigDevice> holderFor(DeviceId sender, Ipv4 address) {
-        NetworkSettings own = need(sender).settings();
-        if (!own.onLink(address)) {
-            return Optional.empty();
-        }
-        List<RigDevice> all = answering(address, own, segments().from(sender));
-        return new Announcements().holder(address, all, now(), announced, Instant.EPOCH);
-    }
-
-    /** Whether a link's lights are on, and whether anything gets through yet. */
-    synchronized boolean lit(Link link) {
-        return segments().lit(link);
-    }
-
-    /** All that is reached over a link, away from one of its ends. */
-    synchronized Set<DeviceId> behind(Link link, DeviceId from) {
-        Segments now = segments();
-        return now.carries(link) ? now.behind(link, from) : Set.of();
+        return network.holderFor(need(sender), address, now());
     }
 
     synchronized Set<DeviceId> reachedByLaptop() {
-        return segments().fromLaptop(laptopAt);
+        return segments().fromLaptop(laptop.at());
+    }
+
+    synchronized Segments segments() {
+        return network.segments(now());
+    }
+
+    /** One reaches the other over the network. */
+    synchronized boolean joined(DeviceId one, DeviceId other) {
+        return segments().from(one).contains(other);
     }
 
     /** What hangs on the serial ports of one that drives. */
@@ -551,22 +351,22 @@ public final class Hall {
         return lines.of(driver);
     }
 
-    /** Nothing is under way that has still to arrive or to be worked out. */
-    synchronized boolean quiet() {
-        return lines.quiet() && !settling.get();
-    }
-
     synchronized SerialLeads serial() {
         return lines;
     }
 
-    // At devices
+    /** Nothing is under way that has still to arrive or to be worked out. */
+    synchronized boolean quiet() {
+        return lines.quiet() && owed.get() == 0;
+    }
+
+    // Hands at devices
 
     public HandRules.After hand(DeviceId id, Hand hand) {
         HandRules.After after = need(id).hand(hand);
         synchronized (this) {
             if (hand instanceof Hand.Reset r && !r.networkOnly() && !after.refused()) {
-                entries(id).ifPresent(Entries::clear);
+                things.entries(id).ifPresent(Entries::clear);
             }
             settle();
         }
@@ -595,87 +395,30 @@ public final class Hall {
     /** Enters every key of a controller as its plan says. */
     public synchronized void enterAsPlanned(DeviceId id) {
         Map<Integer, Entry> planned = AsPlanned.entries(plan, need(id).plan());
-        entries(id).ifPresent(e -> planned.forEach((key, at) -> e.enter(key, Optional.of(at))));
+        things.entries(id)
+                .ifPresent(e -> planned.forEach((key, at) -> e.enter(key, Optional.of(at))));
     }
 
     /** Whatever makes a connection that is more than an address. */
     public synchronized void join(DeviceId id) {
         RigDevice d = need(id);
         d.set(d.condition().with(Condition.SignIns.OPEN));
-        relay |= d.profile().sort() == Sort.TUNNEL_BOX;
+        if (d.profile().sort() == Sort.TUNNEL_BOX) {
+            network.relay(true);
+        }
+        settle();
+    }
+
+    /** Sets a device's network at its own menu, past first logins and pages. */
+    public synchronized void atMenu(DeviceId id, NetworkSettings to) {
+        RigDevice d = need(id);
+        d.set(d.condition().with(to, false).with(Condition.SignIns.OPEN));
+        settle();
     }
 
     /** A person's passwords, as they were set at the devices. */
     public synchronized void keyed(Map<String, String> passwords) {
-        devices.values().forEach(d -> d.keyed(Optional.ofNullable(passwords.get(d.id()))));
-    }
-
-    // What follows of itself
-
-    /** Works out who has power and who gets a lease, after anything changed. */
-    synchronized void settle() {
-        segments = Optional.empty();
-        for (int round = 0; round < MOST_ROUNDS && powerOnce(); round++) {
-            Thread.onSpinWait();
-        }
-        lines.lay(patch.plugged(), l -> TrueFault.of(l, patch.lead(l.run().id())));
-        devices.values().forEach(this::lend);
-        segments = Optional.empty();
-    }
-
-    /**
-     * @return somebody's power came or went
-     */
-    private boolean powerOnce() {
-        powers = Powering.of(PowerPlan.of(patch.plugged()), new Switches());
-        boolean changed = false;
-        for (RigDevice d : devices.values()) {
-            Powering.Power p = power(d.plan().id());
-            Optional<Instant> from = p.on() ? start(p) : Optional.empty();
-            changed |= (p.on() == from.isPresent()) && d.power(from);
-            changed |= p.on() && from.isEmpty();
-        }
-        return changed;
-    }
-
-    /** Power comes when its source has started; empty while that has none itself. */
-    private Optional<Instant> start(Powering.Power p) {
-        if (p.from().isEmpty()) {
-            return Optional.of(now());
-        }
-        return devices.get(p.from().get()).upAt().map(up -> up.isAfter(now()) ? up : now());
-    }
-
-    private final class Switches implements Powering.Hands {
-        @Override
-        public boolean supply(DeviceId device) {
-            return supplies.contains(device);
-        }
-
-        @Override
-        public boolean moves(DeviceId device) {
-            return Optional.ofNullable(devices.get(device)).filter(RigDevice::moving).isPresent();
-        }
-
-        @Override
-        public boolean port(Port at) {
-            return portState(at) == Port.State.ON;
-        }
-
-        @Override
-        public double spent(DeviceId source) {
-            return spent.getOrDefault(source.toString(), 0.0);
-        }
-    }
-
-    private void lend(RigDevice d) {
-        boolean asks = d.condition().leases() && d.settings().equals(NetworkSettings.NONE);
-        if (!asks || !d.powered() || laptop(d.plan().id()) || d.profile().network().isEmpty()) {
-            return;
-        }
-        Set<Ipv4> held = new HashSet<>();
-        devices.values().forEach(o -> held.add(o.settings().address()));
-        leases.lend(plan, d.plan(), held).ifPresent(d::lent);
+        things.all().forEach(d -> d.keyed(Optional.ofNullable(passwords.get(d.id()))));
     }
 
     /** Lends it another address when it asks again: at its next start. */
@@ -686,17 +429,62 @@ public final class Hall {
         settle();
     }
 
-    synchronized Map<String, Ipv4> leases() {
+    /** What the router's own list says, by device. */
+    public synchronized Map<String, Ipv4> leases() {
         return leases.all();
+    }
+
+    // What follows of itself
+
+    /** Works out who has power and who gets a lease, after anything changed. */
+    synchronized void settle() {
+        network.changed();
+        supplies.settle(PowerPlan.of(patch.plugged()), things.all(), now());
+        lines.lay(patch.plugged(), l -> TrueFault.of(l, patch.lead(l.run().id())));
+        things.all().forEach(this::lend);
+        network.changed();
+    }
+
+    private void lend(RigDevice d) {
+        boolean asks = d.condition().leases() && d.settings().equals(NetworkSettings.NONE);
+        if (asks && d.powered() && !isLaptop(d) && d.profile().networked()) {
+            Set<Ipv4> held = new HashSet<>();
+            things.all().forEach(o -> held.add(o.settings().address()));
+            leases.lend(plan, d.plan(), held).ifPresent(d::lent);
+        }
+    }
+
+    /** Power, as it is at this moment. */
+    synchronized Powering.Power power(DeviceId id) {
+        return supplies.of(id);
+    }
+
+    /**
+     * What a person sees of a device's power, who knows nothing of ports and volts: {@code on},
+     * {@code none needed}, {@code unplugged} or {@code no power arrives}.
+     */
+    public synchronized String seenPower(DeviceId id) {
+        if (need(id).profile().draw().isEmpty()) {
+            return "none needed";
+        }
+        boolean lead = PowerPlan.of(patch.plugged()).to(id).isPresent();
+        return need(id).powered() ? "on" : lead ? "no power arrives" : "unplugged";
     }
 
     private void settleSoon() {
         if (settling.compareAndSet(false, true)) {
-            Timers.SHARED.execute(
-                    () -> {
-                        settling.set(false);
-                        settle();
-                    });
+            owed.incrementAndGet();
+            Timers.SHARED.execute(this::settleNow);
+        }
+    }
+
+    /** What moves from here on is settled again. */
+    private void settleNow() {
+        settling.set(false);
+        try {
+            settle();
+        } finally {
+            owed.decrementAndGet();
         }
     }
 
@@ -731,79 +519,33 @@ public final class Hall {
     // Kept over a restart
 
     public synchronized HallState state() {
-        Map<String, RigDevice.Saved> saved = new LinkedHashMap<>();
-        devices.forEach((id, d) -> saved.put(id.toString(), d.saved()));
-        Map<String, HallState.Controller> held = new LinkedHashMap<>();
-        entries.forEach(
-                (id, e) ->
-                        held.put(
-                                id.toString(), new HallState.Controller(e.entered(), e.pressed())));
-        Map<String, Switcher.State> cuts = new LinkedHashMap<>();
-        switchers.forEach((id, s) -> cuts.put(id.toString(), s.state()));
-        List<HallState.PortState> switched = new ArrayList<>();
-        ports.forEach((p, s) -> switched.add(new HallState.PortState(p, s)));
         return new HallState(
-                new HallState.Laptop(laptop, also, laptopAt, wireless, listening),
+                laptop.saved(),
                 patch.all(),
-                switched,
-                List.copyOf(supplies),
-                saved,
-                held,
-                cuts,
+                supplies.saved(),
+                things.saved(),
+                network.saved(),
                 leases.all(),
-                relay,
-                announced,
-                new LinkedHashMap<>(spent),
-                List.copyOf(faults),
-                strangers.stream().map(RigDevice::settings).toList());
+                List.copyOf(faults));
     }
 
     /** Takes up what was kept; devices that the job no longer has are passed over. */
     public synchronized void restore(HallState kept) {
-        laptop = kept.laptop().own();
-        also = kept.laptop().also();
-        laptopAt = kept.laptop().at();
-        wireless = kept.laptop().wireless();
-        listening = kept.laptop().listening();
-        for (Run r : plan.runs()) {
-            patch.put(r.id(), kept.leads().getOrDefault(r.id(), Lead.loose(now())));
-        }
-        ports.clear();
-        kept.ports().forEach(p -> ports.put(p.port(), p.state()));
-        supplies.clear();
-        kept.supplies().stream().filter(devices::containsKey).forEach(supplies::add);
-        table.forget();
-        devices.forEach(
-                (id, d) ->
-                        Optional.ofNullable(kept.devices().get(id.toString()))
-                                .ifPresent(d::restore));
-        entries.forEach(
-                (id, e) ->
-                        Optional.ofNullable(kept.controllers().get(id.toString()))
-                                .ifPresent(c -> e.restore(c.entries(), c.pressed())));
-        switchers.forEach(
-                (id, s) ->
-                        Optional.ofNullable(kept.switchers().get(id.toString()))
-                                .ifPresent(s::restore));
+        laptop.restore(kept.laptop());
+        patch.restore(kept.leads());
+        supplies.restore(kept.power());
+        supplies.retain(things.ids());
+        things.restore(kept.things());
+        network.restore(kept.network());
+        kept.network().strangers().forEach(this::stranger);
         leases.restore(kept.leases());
-        relay = kept.relay();
-        spent.clear();
-        spent.putAll(kept.spent());
         faults.clear();
         faults.addAll(kept.faults());
-        strangers.clear();
-        kept.strangers()
-                .forEach(
-                        n ->
-                                stranger(
-                                        new FactoryAddress(
-                                                n.address(), n.prefix(), Optional.empty())));
-        announced = kept.announced();
         settle();
     }
 
     /** Nothing answers any more. */
     public synchronized void close() {
-        devices.values().forEach(RigDevice::takeOut);
+        things.clear();
     }
 }

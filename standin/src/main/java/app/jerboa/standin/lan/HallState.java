@@ -1,5 +1,6 @@
 package app.jerboa.standin.lan;
 
+import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.standin.controller.Entry;
@@ -16,19 +17,14 @@ import java.util.Optional;
 public record HallState(
         Laptop laptop,
         Map<Long, Lead> leads,
-        List<PortState> ports,
-        List<DeviceId> supplies,
-        Map<String, RigDevice.Saved> devices,
-        Map<String, Controller> controllers,
-        Map<String, Switcher.State> switchers,
+        Power power,
+        Things things,
+        Net network,
         Map<String, Ipv4> leases,
-        boolean relay,
-        Duration announced,
-        Map<String, Double> spent,
-        List<Faults.Put> faults,
-        List<NetworkSettings> strangers) {
+        List<Faults.Put> faults) {
     /**
      * @param at what it is plugged into; empty for wherever most of the hall is
+     * @param listening since when it hears what is announced
      */
     public record Laptop(
             NetworkSettings own,
@@ -37,9 +33,28 @@ public record HallState(
             boolean wireless,
             Instant listening) {}
 
+    /**
+     * @param supplies of their own that are on
+     * @param spent watts that something else takes, by the device that gives them
+     */
+    public record Power(
+            List<PortState> ports, List<DeviceId> supplies, Map<String, Double> spent) {}
+
     /** A port that somebody switched, or that died. */
     public record PortState(Port port, Port.State state) {}
 
+    /** By the ids of the devices. */
+    public record Things(
+            Map<String, RigDevice.Saved> devices,
+            Map<String, Controller> controllers,
+            Map<String, Switcher.State> switchers) {}
+
     /** What a controller holds. */
     public record Controller(Map<Integer, Entry> entries, int pressed) {}
+
+    /**
+     * @param relay between the ends of a tunnel
+     * @param strangers what the house has on factory addresses
+     */
+    public record Net(boolean relay, Duration announced, List<FactoryAddress> strangers) {}
 }

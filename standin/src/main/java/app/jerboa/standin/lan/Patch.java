@@ -10,6 +10,7 @@ import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.standin.Rig;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 
 /** The leads of a hall: which are plugged, and where they truly go. */
 final class Patch {
@@ -61,11 +63,24 @@ final class Patch {
     }
 
     Map<Long, Lead> all() {
-        return new LinkedHashMap<>(leads);
+        return new TreeMap<>(leads);
     }
 
-    Optional<Run> run(long id) {
-        return plan.runs().stream().filter(r -> r.id() == id).findFirst();
+    /**
+     * @throws Rig.Missing for a run that the job has not
+     */
+    void need(long run) {
+        if (plan.runs().stream().noneMatch(r -> r.id() == run)) {
+            throw new Rig.Missing("no run " + run);
+        }
+    }
+
+    /** As they were kept; a run that nobody had plugged lies loose. */
+    void restore(Map<Long, Lead> kept) {
+        clear();
+        plan.runs().stream()
+                .filter(r -> kept.containsKey(r.id()))
+                .forEach(r -> leads.put(r.id(), kept.get(r.id())));
     }
 
     /** The job with the leads that are plugged, and no others, as they truly lie. */

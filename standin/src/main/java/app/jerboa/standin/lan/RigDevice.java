@@ -473,6 +473,11 @@ public final class RigDevice {
         stands = saved.at();
     }
 
+    /** The same kind of thing, that drives the same head. */
+    boolean isLike(Device d, Optional<Head> head) {
+        return profile.equals(d.profile()) && facts.equals(head);
+    }
+
     /** Of the head it has, or drives. */
     Optional<Head> headFacts() {
         return facts;

@@ -6,10 +6,13 @@ import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Signal;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.standin.device.Timers;
 import app.jerboa.standin.serial.LineFault;
+import app.jerboa.standin.serial.SerialVoice;
 import app.jerboa.standin.serial.SimulatedLine;
+import app.jerboa.wire.octets.Octets;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -17,6 +20,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiPredicate;
+import java.util.function.Consumer;
 import java.util.function.Function;
 
 /** The chains and buses that the plugged leads make, each a line that octets go over. */
@@ -34,10 +39,17 @@ final class SerialLeads {
             List<Set<LineFault>> wrong) {}
 
     private final Function<DeviceId, Optional<RigDevice>> devices;
+    private final BiPredicate<DeviceId, DeviceId> joined;
     private final Map<Laid, SimulatedLine> lines = new LinkedHashMap<>();
 
-    SerialLeads(Function<DeviceId, Optional<RigDevice>> devices) {
+    /**
+     * @param joined one reaches the other over the network
+     */
+    SerialLeads(
+            Function<DeviceId, Optional<RigDevice>> devices,
+            BiPredicate<DeviceId, DeviceId> joined) {
         this.devices = devices;
+        this.joined = joined;
     }
 
     /** A line that lies as it did keeps what is on its way. */
@@ -88,7 +100,7 @@ final class SerialLeads {
     private SimulatedLine line(Laid laid) {
         List<SimulatedLine.Station> stations = new ArrayList<>();
         for (int i = 0; i < laid.stations().size(); i++) {
-            stations.add(station(laid.stations().get(i), laid.wrong().get(i)));
+            stations.add(station(laid.stations().get(i), laid.baud(), laid.wrong().get(i)));
         }
         return new SimulatedLine(
                 laid.bus() ? SimulatedLine.Kind.BUS : SimulatedLine.Kind.CHAIN,
@@ -100,11 +112,38 @@ final class SerialLeads {
                 1);
     }
 
-    private SimulatedLine.Station station(DeviceId id, Set<LineFault> wrong) {
+    private SimulatedLine.Station station(DeviceId id, int baud, Set<LineFault> wrong) {
+        if (devices.apply(id).filter(SerialLeads::encodes).isPresent()) {
+            SerialVoice across = (octets, talk) -> across(id, octets, talk);
+            return new SimulatedLine.Station(() -> Optional.of(across), () -> baud, wrong);
+        }
         return new SimulatedLine.Station(
                 () -> devices.apply(id).flatMap(RigDevice::voice),
                 () -> devices.apply(id).map(RigDevice::baud).orElse(0),
                 wrong);
+    }
+
+    private static boolean encodes(RigDevice d) {
+        return d.profile().sort() == Sort.ENCODER;
+    }
+
+    /** What goes into the serial port of an encoder comes out at every decoder that it reaches. */
+    private Octets across(DeviceId encoder, Octets octets, Consumer<Octets> talk) {
+        decoders(encoder).forEach(d -> of(d).forEach(line -> line.say(octets, talk)));
+        return Octets.of();
+    }
+
+    private List<DeviceId> decoders(DeviceId encoder) {
+        return lines.keySet().stream()
+                .map(Laid::driver)
+                .filter(d -> devices.apply(d).filter(SerialLeads::decodes).isPresent())
+                .filter(d -> joined.test(encoder, d))
+                .distinct()
+                .toList();
+    }
+
+    private static boolean decodes(RigDevice d) {
+        return d.profile().sort() == Sort.DECODER && d.phase() == RigDevice.Phase.UP;
     }
 
     /** What hangs on the serial ports of one that drives. */
@@ -145,6 +184,12 @@ final class SerialLeads {
         for (int i = 0; i < line.stations().size(); i++) {
             Set<LineFault> wrong = line.wrong().get(i);
             Optional<RigDevice> d = devices.apply(line.stations().get(i));
+            boolean cut = wrong.contains(LineFault.BROKEN) || wrong.contains(LineFault.REVERSED);
+            if (d.filter(SerialLeads::encodes).isPresent() && !cut) {
+                decoders(line.stations().get(i))
+                        .forEach(x -> moved.addAll(hearing(x, protocol, number)));
+                return;
+            }
             boolean there = d.flatMap(RigDevice::voice).isPresent();
             boolean clear = line.baud() == d.map(RigDevice::baud).orElse(0);
             boolean ends = wrong.contains(LineFault.BROKEN) || wrong.contains(LineFault.REVERSED);

@@ -63,7 +63,7 @@ final class SwitchPorts {
                 index,
                 s.name(),
                 hall.portState(own) == Port.State.ON,
-                link.filter(hall::lit).isPresent(),
+                link.filter(hall.segments()::lit).isPresent(),
                 link.map(l -> heard(hall, id, l)).orElse(List.of()),
                 other.filter(o -> o.device().profile().kind() == DeviceKind.NETWORK_SWITCH)
                         .map(o -> o.device().name())
@@ -76,7 +76,8 @@ final class SwitchPorts {
 
     /** Who has been heard behind a port: all that are up there, and announce themselves. */
     private static List<String> heard(Hall hall, DeviceId id, Link link) {
-        Set<DeviceId> behind = hall.behind(link, id);
+        Segments now = hall.segments();
+        Set<DeviceId> behind = now.carries(link) ? now.behind(link, id) : Set.of();
         return hall.devices().stream()
                 .filter(o -> behind.contains(o.plan().id()))
                 .filter(o -> o.phase() == RigDevice.Phase.UP && !o.mac().isEmpty())

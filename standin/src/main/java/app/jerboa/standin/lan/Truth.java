@@ -2,6 +2,7 @@ package app.jerboa.standin.lan;
 
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.standin.controller.Entries;
 import app.jerboa.standin.controller.Entry;
@@ -25,6 +26,7 @@ public record Truth(
         List<OfRun> runs,
         Map<String, OfAddress> addresses,
         List<OfKey> keys,
+        List<OfChannel> channels,
         Map<String, OfSwitcher> switchers,
         Map<String, Ipv4> leases,
         List<Faults.Put> faults) {
@@ -66,6 +68,11 @@ public record Truth(
      */
     public record OfKey(long controller, int key, Entry entry, List<Long> moves) {}
 
+    /**
+     * @param from the devices whose stream a recorder takes on this channel
+     */
+    public record OfChannel(long recorder, int channel, Entry entry, List<Long> from) {}
+
     /** One picture switcher. */
     public record OfSwitcher(
             int programme, int preview, Map<Integer, Switcher.Input> inputs, String tally) {}
@@ -81,6 +88,7 @@ public record Truth(
                 hall.leads().stream().map(l -> of(hall, segments, l, lying)).toList(),
                 addresses(hall),
                 keys(hall),
+                channels(hall),
                 switchers(hall),
                 hall.leases(),
                 hall.faults());
@@ -148,6 +156,37 @@ public record Truth(
                                                             .toList())));
         }
         return keys;
+    }
+
+    private static List<OfChannel> channels(Hall hall) {
+        List<OfChannel> channels = new ArrayList<>();
+        for (RigDevice r : hall.devices()) {
+            DeviceId id = r.plan().id();
+            if (r.profile().sort() == Sort.RECORDER && r.phase() == RigDevice.Phase.UP) {
+                hall.entries(id)
+                        .orElseThrow()
+                        .entered()
+                        .forEach(
+                                (n, e) ->
+                                        channels.add(
+                                                new OfChannel(
+                                                        id.value(), n, e, streams(hall, id, e))));
+            }
+        }
+        return channels;
+    }
+
+    private static List<Long> streams(Hall hall, DeviceId recorder, Entry entry) {
+        return entry
+                .address()
+                .flatMap(a -> hall.holderFor(recorder, a))
+                .filter(
+                        d ->
+                                d.profile().port(entry.protocol()).stream()
+                                        .anyMatch(p -> p == entry.port()))
+                .map(d -> d.plan().id().value())
+                .stream()
+                .toList();
     }
 
     private static Map<String, OfSwitcher> switchers(Hall hall) {

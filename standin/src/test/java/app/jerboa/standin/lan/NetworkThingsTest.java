@@ -1,6 +1,7 @@
 package app.jerboa.standin.lan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
@@ -9,9 +10,11 @@ import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.Json;
 import app.jerboa.standin.Rig;
 import app.jerboa.standin.TestJob;
+import app.jerboa.standin.controller.Entry;
 import app.jerboa.standin.device.NetworkSettings;
 import app.jerboa.standin.fault.Fault;
 import app.jerboa.standin.fault.Faults;
+import app.jerboa.wire.octets.Octets;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.net.InetAddress;
@@ -20,6 +23,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -171,6 +175,62 @@ class NetworkThingsTest {
     private static JsonNode ask(Socket socket, BufferedReader in, String line) throws Exception {
         socket.getOutputStream().write((line + "\n").getBytes(StandardCharsets.UTF_8));
         return Json.MAPPER.readTree(in.readLine());
+    }
+
+    /** A serial lead that rides the network: both ways subscribed, one way, or none. */
+    @ParameterizedTest
+    @CsvSource({"to-camera from-camera, true, true", "to-camera, true, false", "'', false, false"})
+    void aSerialLeadRidesADecoder(String subscribed, boolean moves, boolean answers)
+            throws Exception {
+        asPlanned(
+                TestJob.empty()
+                        .device(1, "switch", "poe-switch-16", "10.44.8.2")
+                        .device(2, "encoder", "av-encoder", "10.44.8.61")
+                        .device(3, "decoder", "av-decoder-serial", "10.44.8.62")
+                        .device(4, "stick", "serial-stick-7", "")
+                        .device(5, "camera", "ceiling-ptz-serial", "")
+                        .run(101, 1, "PORT 1", 2, "LAN", "data")
+                        .run(102, 1, "PORT 2", 3, "LAN", "data")
+                        .run(103, 4, "RS-232", 2, "RS-232", "serial")
+                        .run(104, 3, "RS-232", 5, "VISCA IN", "serial")
+                        .with("runs", 104, "subscribed", subscribed)
+                        .line(5, 1, 1, 4, 1)
+                        .file());
+        DeviceId stick = new DeviceId(4);
+        assertThat(new Sticks(hall).moves(stick, 1).size()).isEqualTo(moves ? 1 : 0);
+        List<Octets> back = new CopyOnWriteArrayList<>();
+        hall.lines(stick).get(0).say(Octets.ofHex("81 09 00 02 FF"), back::add);
+        new Sticks(hall).stick(stick, 1, 0);
+        await().until(hall::quiet);
+        boolean drove = hall.need(new DeviceId(5)).lastDrive().isPresent();
+        assertThat(drove).isEqualTo(moves);
+        await().until(() -> !back.isEmpty() == answers);
+        hall.plugRun(102, false);
+        assertThat(new Sticks(hall).moves(stick, 1)).as("no network, no lead").isEmpty();
+    }
+
+    /** A recorder's channel takes the stream of whoever stands at its address. */
+    @ParameterizedTest
+    @CsvSource({"10.44.8.21,554,7", "10.44.8.22,554,8", "10.44.8.21,80,", "10.44.8.99,554,"})
+    void aRecordersChannelHoldsAnEntry(String address, int port, Long from) {
+        asPlanned(TestJob.demo());
+        hall.entries(new DeviceId(32))
+                .orElseThrow()
+                .enter(
+                        3,
+                        Optional.of(
+                                new Entry(
+                                        Optional.of(Ipv4.parse(address)),
+                                        port,
+                                        Protocol.RTSP,
+                                        0,
+                                        "")));
+        assertThat(Truth.of(hall).channels())
+                .singleElement()
+                .satisfies(
+                        c ->
+                                assertThat(c.from())
+                                        .isEqualTo(from == null ? List.of() : List.of(from)));
     }
 
     /** A camera with a return picture loses it. */
