@@ -18,11 +18,12 @@ import { LeadTables } from './LeadTables'
 import { MaterialsList } from './MaterialsList'
 import { RunDrawer } from './RunDrawer'
 import { RunTable } from './RunTable'
+import { SeenWiring } from './SeenWiring'
 import { useCabling } from './useCabling'
 
 const HERE = ['power', 'serial', 'video', 'audio', 'usb', 'network', 'cabling'] as const
 
-const TABS = ['drawing', 'runs', 'materials', 'leads'] as const
+const TABS = ['drawing', 'runs', 'materials', 'leads', 'seen'] as const
 
 type Tabbed = (typeof TABS)[number]
 
@@ -67,8 +68,9 @@ export function CablingPage({ job }: { readonly job: Job }) {
         <Tab value="runs" label={`Runs: ${job.runs.length}`} sx={{ textTransform: 'none' }} />
         <Tab value="materials" label="Materials" sx={{ textTransform: 'none' }} />
         <Tab value="leads" label="Pin tables" sx={{ textTransform: 'none' }} />
+        <Tab value="seen" label="Seen at the switches" sx={{ textTransform: 'none' }} />
       </Tabs>
-      {job.runs.length === 0 && tab !== 'leads' && <NoRuns devices={job.devices.length} />}
+      {job.runs.length === 0 && tab !== 'leads' && tab !== 'seen' && <NoRuns devices={job.devices.length} />}
       {cabling.data && job.runs.length > 0 && tab === 'drawing' && (
         <CablingDrawing drawing={cabling.data.drawing} selected={run} onSelect={setRun} />
       )}
@@ -77,6 +79,7 @@ export function CablingPage({ job }: { readonly job: Job }) {
       )}
       {job.runs.length > 0 && tab === 'materials' && <MaterialsList job={job} />}
       {tab === 'leads' && <LeadTables />}
+      {tab === 'seen' && <SeenWiring job={job} />}
       {run !== undefined && <RunDrawer job={job} run={run} onClose={() => setRun(undefined)} />}
       {adding && <AddRun job={job} onClose={() => setAdding(false)} />}
       {missing && missing.adds.length > 0 && (

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Request;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -314,7 +315,12 @@ public final class BrowserUser implements AutoCloseable {
 
     /** Until the page shows what it asked for: no answer is open, the letters are there. */
     public void settled() {
-        page.waitForCondition(pending::isEmpty);
+        try {
+            page.waitForCondition(pending::isEmpty);
+        } catch (TimeoutError e) {
+            List<String> open = pending.stream().map(r -> r.method() + " " + r.url()).toList();
+            throw new IllegalStateException("still open after all this time: " + open, e);
+        }
         page.waitForFunction("() => document.fonts.status === 'loaded'");
         page.evaluate(
                 "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(() => done())))");

@@ -120,7 +120,7 @@ class LeadsJourney extends Jerboa {
         Assertions.assertThat(moved).isEqualTo(wanted);
         user.open(job, "bring-up");
         assertThat(user.page.locator("[data-device=L13]")).containsText("no power arrives");
-        user.open(job, "desk");
+        openDesk();
         user.page.keyboard().press("1");
         user.page.keyboard().press("0");
         user.press("In the rig: move it");
@@ -138,6 +138,49 @@ class LeadsJourney extends Jerboa {
             }
         }
         throw new IllegalStateException("no device " + id);
+    }
+
+    /** Two leads changed over are seen at the switch, and the plan follows. */
+    @Test
+    void theSwitchesTellWhichLeadIsWhere() {
+        job = user.setHall();
+        moveEnd("L1", "PORT 2");
+        moveEnd("L2", "PORT 1");
+        programs.speed(1000);
+        user.page.waitForCondition(
+                () ->
+                        !user.send("GET", "/api/jobs/" + job + "/rig", "")
+                                .toString()
+                                .contains("booting"));
+        programs.speed(1);
+        user.open(job, "cabling?tab=seen");
+        user.press("Ask the switches");
+        assertThat(user.page.getByText("PoE switch answered")).isVisible();
+        assertThat(user.page.getByText("Balcony switch is not managed")).isVisible();
+        assertThat(user.row("L1")).containsText("elsewhere");
+        assertThat(user.row("L1")).containsText("Move the lead from PoE switch PORT 2");
+        assertThat(user.row("L3")).containsText("as planned");
+        user.press("Let the plan follow: 2 …");
+        user.press("Apply");
+        assertThat(user.row("L1")).containsText("as planned");
+        assertThat(user.row("L2")).containsText("as planned");
+    }
+
+    /** Takes the switch's end of a camera's lead to another port, whatever the plan says. */
+    private void moveEnd(String camera, String port) {
+        JsonNode truth = BrowserUser.json(programs.rig("GET", "/halls/" + job + "/truth", ""));
+        for (JsonNode r : truth.get("runs")) {
+            if (r.get("to").asString().equals(camera + " LAN")) {
+                programs.rig(
+                        "PUT",
+                        "/halls/" + job + "/runs/" + r.get("id").asLong() + "/end",
+                        "{\"near\":true,\"device\":\""
+                                + user.device(job, "PoE switch")
+                                + "\",\"port\":\""
+                                + port
+                                + "\"}");
+            }
+        }
     }
 
     /** A lead has the chain number itself: two cameras of one number are told apart by it. */

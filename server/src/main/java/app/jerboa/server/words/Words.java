@@ -22,7 +22,7 @@ import java.util.TreeSet;
  */
 public final class Words {
     private static final List<String> FILES =
-            List.of("findings", "steps", "changes", "reach", "routes", "sums");
+            List.of("findings", "steps", "changes", "reach", "routes", "sums", "wiring");
 
     private static final Map<String, Sentence> ALL = read();
 

@@ -1,6 +1,7 @@
 package app.jerboa.standin.asked;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.DeviceId;
@@ -13,11 +14,15 @@ import app.jerboa.standin.device.Hand;
 import app.jerboa.standin.lan.Hall;
 import app.jerboa.standin.lan.Port;
 import app.jerboa.standin.lan.RigDevice;
+import app.jerboa.wire.link.session.NoAnswer;
+import app.jerboa.wire.link.snmp.SwitchReader;
+import app.jerboa.wire.link.snmp.SwitchTables;
 import java.awt.Color;
 import java.io.ByteArrayInputStream;
 import java.net.DatagramPacket;
 import java.net.DatagramSocket;
 import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
@@ -96,6 +101,36 @@ class AskedTest {
         assertThat(walk("1.3.6.1.2.1.105.1.1.1.10")).contains(".10.1.1 = INTEGER: 5");
         assertThat(walk("1.3.6.1.2.1.105.1.3.1.1")).contains(".2.1 = Gauge32: 130");
         assertThat(walk("1.0.8802.1.1.2.1.4.1.1.9")).contains("Balcony switch");
+    }
+
+    /** Our own reader sees the same: ports, who is heard at each, neighbours, power. */
+    @Test
+    void ourReaderReadsASwitch() {
+        SwitchTables tables =
+                SwitchReader.read(
+                        new InetSocketAddress(
+                                InetAddress.getLoopbackAddress(), port(SWITCH, Protocol.SNMP)),
+                        SnmpPort.READS,
+                        2_000);
+        assertThat(tables.description()).isEqualTo("PoE+ switch, 16 ports, 130 W");
+        assertThat(tables.ports()).hasSize(18);
+        SwitchTables.PortRow first = tables.ports().get(0);
+        assertThat(first.name()).isEqualTo("PORT 1");
+        assertThat(first.up() && first.powers()).isTrue();
+        assertThat(first.megabits()).isEqualTo(1_000);
+        assertThat(first.heard()).containsExactly("02:4a:20:00:00:01");
+        SwitchTables.PortRow uplink = tables.ports().get(17);
+        assertThat(uplink.neighbour()).isEqualTo("Balcony switch");
+        assertThat(uplink.heard()).hasSizeGreaterThan(2);
+        assertThat(tables.ports().get(10).up()).isFalse();
+    }
+
+    @Test
+    void aWrongCommunityGetsNoAnswer() {
+        InetSocketAddress at =
+                new InetSocketAddress(
+                        InetAddress.getLoopbackAddress(), port(SWITCH, Protocol.SNMP));
+        assertThatThrownBy(() -> SwitchReader.read(at, "other", 200)).isInstanceOf(NoAnswer.class);
     }
 
     /** Version 3 with authentication and privacy reads the same; a wrong one gets nothing. */

@@ -1,0 +1,44 @@
+package app.jerboa.core.job.cabling.seen;
+
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Run;
+import app.jerboa.core.value.DeviceId;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One device's lead, as planned and as seen.
+ *
+ * @param run that is planned for it; empty where none is
+ * @param planned port of that run; empty where none is planned
+ * @param seen the port that its MAC is heard at; empty where none hears it
+ * @param follows edits that make the plan what was seen; empty where there is nothing to follow
+ */
+public record SeenRun(
+        Device device,
+        Optional<Run> run,
+        Optional<Place> planned,
+        Optional<Place> seen,
+        Verdict verdict,
+        List<Edit> follows) {
+    public SeenRun {
+        follows = List.copyOf(follows);
+    }
+
+    /** A port of a network switch. */
+    public record Place(DeviceId networkSwitch, String port) {}
+
+    /** What the two say together. */
+    public enum Verdict {
+        AS_PLANNED,
+        /** Heard at another port than planned. */
+        ELSEWHERE,
+        /** Heard, and no run is planned for it. */
+        UNPLANNED,
+        /** Its planned switch answered, and no port hears it. */
+        NOT_HEARD,
+        /** No MAC is noted for it, so that no port can be its. */
+        NO_MAC
+    }
+}
