@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
@@ -21,11 +22,15 @@ const VERDICTS: Readonly<Record<string, string>> = {
 const COLUMNS: readonly Column<SeenRun>[] = [
   { title: 'Device', cell: (r) => r.device },
   { title: 'Its MAC', mono: true, cell: (r) => r.mac || '–' },
-  { title: 'Planned at', cell: (r) => r.planned || 'no run' },
-  { title: 'Seen at', cell: (r) => r.seen || '–' },
-  { title: 'So', cell: (r) => VERDICTS[r.verdict] },
+  { title: 'Planned at', cell: (r) => <OneLine>{r.planned || 'no run'}</OneLine> },
+  { title: 'Seen at', cell: (r) => <OneLine>{r.seen || '–'}</OneLine> },
+  { title: 'So', cell: (r) => <OneLine>{VERDICTS[r.verdict]}</OneLine> },
   { title: 'What to do', cell: (r) => r.next },
 ]
+
+function OneLine({ children }: { readonly children: ReactNode }) {
+  return <span style={{ whiteSpace: 'nowrap' }}>{children}</span>
+}
 
 /** Which device hangs on which port, as the network switches tell it, beside the planned runs. */
 export function SeenWiring({ job }: { readonly job: Job }) {

@@ -30,6 +30,10 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
     queryFn: () => previewChanges(job.id, changes),
   })
   const change = useChange(job.id)
+  const effect = preview.data && {
+    gone: but(preview.data.gone, preview.data.fresh),
+    fresh: but(preview.data.fresh, preview.data.gone),
+  }
   const apply = () => change.mutate(changes, { onSuccess: onClose })
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
@@ -38,10 +42,8 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
         {changes.edits.length > 0 && <Edits job={job} changes={changes} />}
         <Whole title="Added" items={changes.adds.map((a) => addedWords(job, a))} />
         <Whole title="Taken away" items={changes.removes.map((r) => itemName(job, r))} />
-        {preview.data && <Effect title="This clears" none="no finding" findings={preview.data.gone} />}
-        {preview.data && preview.data.fresh.length > 0 && (
-          <Effect title="This brings" none="" findings={preview.data.fresh} />
-        )}
+        {effect && <Effect title="This clears" none="no finding" findings={effect.gone} />}
+        {effect && effect.fresh.length > 0 && <Effect title="This brings" none="" findings={effect.fresh} />}
         {(preview.error ?? change.error) && <Trouble>{sentence(preview.error ?? change.error)}</Trouble>}
       </DialogContent>
       <DialogActions>
@@ -57,6 +59,12 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
       </DialogActions>
     </Dialog>
   )
+}
+
+/** A finding that says the same before and after, of devices in another order, neither goes nor comes. */
+function but(these: readonly Finding[], others: readonly Finding[]): readonly Finding[] {
+  const said = new Set(others.map((f) => f.what))
+  return these.filter((f) => !said.has(f.what))
 }
 
 function Edits({ job, changes }: { readonly job: Job; readonly changes: Changes }) {
