@@ -331,7 +331,9 @@ public final class BrowserUser implements AutoCloseable {
         pending.clear();
         watched.onRequest(
                 r -> {
-                    if (!r.url().contains("/events")) {
+                    // A page that is left while its letters come never tells that they came.
+                    boolean waited = !r.url().contains("/events");
+                    if (waited && !r.resourceType().equals("font")) {
                         pending.add(r);
                     }
                 });
