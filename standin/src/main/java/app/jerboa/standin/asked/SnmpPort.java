@@ -2,6 +2,7 @@ package app.jerboa.standin.asked;
 
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.standin.device.DevicePort;
+import app.jerboa.standin.device.Timers;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetSocketAddress;
@@ -187,8 +188,15 @@ public final class SnmpPort implements DevicePort {
         return transport.getListenAddress().getPort();
     }
 
+    /**
+     * Later: closing waits for the thread that answers, and that may wait for whoever closes this.
+     */
     @Override
     public void close() {
+        Timers.SHARED.execute(this::shut);
+    }
+
+    private void shut() {
         try {
             session.close();
         } catch (IOException e) {

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentSkipListMap;
 import java.util.function.Function;
 
 /** The devices of a hall, with what controllers hold and switchers show. */
@@ -28,7 +29,11 @@ final class Furniture {
     private final Function<DeviceId, Switcher> switcher;
     private final Map<DeviceId, RigDevice> devices = new LinkedHashMap<>();
     private final Map<DeviceId, Entries> entries = new LinkedHashMap<>();
-    private final Map<DeviceId, Switcher> switchers = new LinkedHashMap<>();
+
+    /**
+     * Asked for also by a device that opens its ports, which holds its own lock and not the hall's.
+     */
+    private final Map<DeviceId, Switcher> switchers = new ConcurrentSkipListMap<>();
 
     Furniture(InstantSource world, RigDevice.Around around, Function<DeviceId, Switcher> switcher) {
         this.world = world;

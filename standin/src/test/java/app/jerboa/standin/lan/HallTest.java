@@ -314,13 +314,11 @@ class HallTest {
         assertThat(Json.MAPPER.writeValueAsString(hall.state())).isEqualTo(spoiled);
     }
 
+    /** But for the return picture, which the demo has none of: that is shown elsewhere. */
     @ParameterizedTest
-    @EnumSource(Fault.class)
+    @EnumSource(value = Fault.class, mode = EnumSource.Mode.EXCLUDE, names = "NO_RETURN")
     void eachFaultCanBePutSomewhereAndShowsInTheTruth(Fault fault) {
         JsonNode file = TestJob.demo();
-        if (fault == Fault.NO_RETURN) {
-            return;
-        }
         of(file);
         asPlanned();
         String before = Json.MAPPER.writeValueAsString(hall.state());
