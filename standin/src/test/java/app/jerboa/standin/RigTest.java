@@ -276,6 +276,8 @@ class RigTest {
                             "400"
                         },
                         {"DELETE", "/halls/1", "", "404"},
+                        {"PUT", "/halls/1/devices/1/ports/PORT%201", "{\"state\":\"off\"}", "200"},
+                        {"PUT", "/halls/1/devices/1/ports/PORT%201", "{\"state\":\"loud\"}", "400"},
                         {"PUT", "/halls/1/runs/7/plug", "{\"on\":true}", "404"},
                         {"PUT", "/halls/1/devices/1/save-cut", "{}", "400"},
                         {"PUT", "/halls/1/controllers/1/press", "{\"key\":1}", "400"},

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** The rig's hall of a job: built from the job's own file, and adapted when that changes. */
@@ -41,9 +42,19 @@ class RigHall {
         }
     }
 
+    /** A rig that was started anew may not know the hall any more: it is built again then. */
     RigBodies.Hall of(Jobs.Stored stored) {
         furnish(stored);
-        return rig.hall(stored.id());
+        try {
+            return rig.hall(stored.id());
+        } catch (Problem e) {
+            if (e.status() != HttpStatus.NOT_FOUND) {
+                throw e;
+            }
+            furnished.remove(stored.id());
+            furnish(stored);
+            return rig.hall(stored.id());
+        }
     }
 
     private RigBodies.Furnish wanted(Jobs.Stored stored) {

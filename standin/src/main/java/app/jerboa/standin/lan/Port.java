@@ -2,6 +2,7 @@ package app.jerboa.standin.lan;
 
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Kebab;
 
 /** One socket of one device, by its name. */
 public record Port(DeviceId device, String name) {
@@ -14,6 +15,11 @@ public record Port(DeviceId device, String name) {
         ON,
         OFF,
         /** Its electronics are gone: nothing switches it on. */
-        DEAD
+        DEAD;
+
+        @Override
+        public String toString() {
+            return Kebab.of(this);
+        }
     }
 }
