@@ -8,6 +8,7 @@ import { useOutboxSender } from '../shared/api/useOutboxSender'
 import { Trouble } from '../shared/ui/Trouble'
 import { BottomLine } from './BottomLine'
 import { JumpBox } from './JumpBox'
+import { ProveAgainDialog } from './ProveAgainDialog'
 import {
   AddressesPage,
   BringUpPage,
@@ -74,6 +75,7 @@ export function JobPages({ look, onLook }: Props) {
         )}
       </Box>
       {job && <JumpBox job={job} />}
+      <ProveAgainDialog />
       <BottomLine
         {...(job ? { job } : {})}
         trouble={trouble ?? (job ? undefined : query.error)}

@@ -17,7 +17,7 @@ export function stagesOf(job: Job): readonly Stage[] {
   )
   const stopped = new Set(stops.flatMap((f) => f.deviceIds))
   const sound = addressed.filter((d) => !stopped.has(d.id)).length
-  const set = cameras.filter((d) => d.mark === 'set').length
+  const set = cameras.filter((d) => d.found !== '' && d.found === d.address).length
   return [
     { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
     { path: 'site', name: 'Site', count: `${job.ranges.length} ranges noted` },

@@ -60,7 +60,7 @@ export function LineUpPage({ job }: { readonly job: Job }) {
         </>
       )}
       <Box sx={{ mt: 1 }}>
-        <MarkLegend marks={['planned', 'set', 'differs', 'stopped']} />
+        <MarkLegend marks={['planned', 'stopped', 'set', 'proved', 'stale', 'differs']} />
       </Box>
       {missing && missing.edits.length > 0 && (
         <FixDialog

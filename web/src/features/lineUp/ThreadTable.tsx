@@ -185,7 +185,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
       cell: (r) => place(r, 'Input', r.line.input, ['switcher', 'input'], switchers, 'input'),
       fields: ['input'],
     },
-    { title: 'State', cell: (r) => <StateMark mark={r.camera.mark} /> },
+    { title: 'State', cell: (r) => <State line={r.line} camera={r.camera} /> },
   ]
   const columns = stations
     .filter((s) => wide || s.title !== 'Mount')
@@ -203,6 +203,18 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
         : c,
     )
   return rights(job).plan ? [handle, ...columns] : columns
+}
+
+/** How far a line is, and how many of the tests it needs prove it. */
+function State({ line, camera }: { readonly line: Line; readonly camera: Device }) {
+  return (
+    <>
+      <StateMark mark={camera.mark} />
+      <Box component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: '0.85rem' }}>
+        {line.proved} of {line.toProve} proved
+      </Box>
+    </>
+  )
 }
 
 interface Station extends Column<Row> {

@@ -4,6 +4,7 @@ import { Refused, del, get, post } from './client'
 import { newKey } from './newKey'
 import { outbox } from './outbox'
 import { patchJob } from './patch'
+import { mayMakeStale } from './proveAgain'
 import type { Changes, Job, JobPatch, JobSummary, Preview } from './types'
 
 export const jobKeys = {
@@ -20,6 +21,8 @@ export const jobKeys = {
   routes: (job: number) => ['job', job, 'routes'] as const,
   cabling: (job: number) => ['job', job, 'cabling'] as const,
   mounts: (job: number) => ['job', job, 'mounts'] as const,
+  standings: (job: number) => ['job', job, 'standings'] as const,
+  observations: (job: number) => ['job', job, 'observations'] as const,
   preparation: (job: number) => ['job', job, 'preparation'] as const,
 }
 
@@ -31,18 +34,24 @@ async function readJob(queries: QueryClient, job: number): Promise<Job> {
   const known = queries.getQueryData<Job>(jobKeys.one(job))
   if (!known) return get<Job>(`/api/jobs/${job}`)
   try {
-    return patchJob(known, await get<JobPatch>(`/api/jobs/${job}/patch?since=${known.version}`))
+    return patchJob(
+      known,
+      await get<JobPatch>(`/api/jobs/${job}/patch?since=${known.version}&observed=${known.observed}`),
+    )
   } catch (error) {
     if (error instanceof Refused && error.code === 'too-far-behind') return get<Job>(`/api/jobs/${job}`)
     throw error
   }
 }
 
+const newer = (a: Job, b: Job) =>
+  a.version > b.version || (a.version === b.version && a.observed > b.observed)
+
 /** Of two answers that crossed each other the newer counts. */
 async function readNewest(queries: QueryClient, job: number): Promise<Job> {
   const read = await readJob(queries, job)
   const meanwhile = queries.getQueryData<Job>(jobKeys.one(job))
-  return meanwhile && meanwhile.version > read.version ? meanwhile : read
+  return meanwhile && newer(meanwhile, read) ? meanwhile : read
 }
 
 export function useJob(job: number) {
@@ -57,7 +66,8 @@ export const previewChanges = (job: number, changes: Changes) =>
 export async function showChange(queries: QueryClient, patch: JobPatch): Promise<void> {
   const key = jobKeys.one(patch.id)
   const known = queries.getQueryData<Job>(key)
-  if (known?.version === patch.from) queries.setQueryData<Job>(key, patchJob(known, patch))
+  if (known?.version === patch.from && known.observed === patch.fromObserved)
+    queries.setQueryData<Job>(key, patchJob(known, patch))
   else await queries.invalidateQueries({ queryKey: key, exact: true })
   await queries.invalidateQueries({ queryKey: jobKeys.bringUp(patch.id) })
   await queries.invalidateQueries({ queryKey: jobKeys.log(patch.id) })
@@ -74,9 +84,30 @@ function useJobCommand<In>(send: (input: In) => Promise<JobPatch | undefined>) {
   })
 }
 
-/** Sends a change; when nobody answers it is kept in the outbox and sent later. */
-export const useChange = (job: number) =>
-  useJobCommand(async (changes: Changes) => {
+const LEFT = new Refused(0, 'left', 'Left as it was: nothing was changed.')
+
+/** Of a job of which something is known: what the change would make stale, and whether it may. */
+async function askedFirst(queries: QueryClient, job: number, changes: Changes): Promise<boolean> {
+  const known = queries.getQueryData<Job>(jobKeys.one(job))
+  if (!known || known.observed === 0) return true
+  try {
+    return await mayMakeStale((await previewChanges(job, changes)).again)
+  } catch {
+    // The change itself will be refused in its own words, or kept until somebody answers.
+    return true
+  }
+}
+
+/**
+ * Sends a change; when nobody answers it is kept in the outbox and sent later. Before one that makes
+ * what was proved stale somebody is asked.
+ *
+ * @param asked it was shown already what must be proved again
+ */
+export const useChange = (job: number, asked = false) => {
+  const queries = useQueryClient()
+  return useJobCommand(async (changes: Changes) => {
+    if (!asked && !(await askedFirst(queries, job, changes))) throw LEFT
     if (outbox.next(job)) {
       outbox.keep(job, changes)
       return undefined
@@ -90,6 +121,7 @@ export const useChange = (job: number) =>
       return undefined
     }
   })
+}
 
 export const useUndo = (job: number) => useJobCommand<void>(() => post<JobPatch>(`/api/jobs/${job}/undo`))
 export const useRedo = (job: number) => useJobCommand<void>(() => post<JobPatch>(`/api/jobs/${job}/redo`))

@@ -34,6 +34,7 @@ export function patchJob(job: Job, patch: JobPatch): Job {
   return {
     ...job,
     version: patch.version,
+    observed: patch.observed,
     role: patch.role,
     undo: patch.undo,
     redo: patch.redo,

@@ -30,6 +30,7 @@ function shows(job: number, part: string) {
     log: [jobKeys.log(job)],
     people: [jobKeys.log(job), jobKeys.people(job)],
     steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
+    proof: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.standings(job), jobKeys.observations(job)],
     hall: [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
     world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job), ['desk', job]],
   }

@@ -13,6 +13,7 @@ import { rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { previewChanges, useChange } from '../api/job'
 import type { Changes, Finding, Job } from '../api/types'
+import { AgainList } from './AgainList'
 import { addedWords, fieldWords, itemName, valueWords } from './editWords'
 import { Trouble } from './Trouble'
 
@@ -26,10 +27,10 @@ interface Props {
 /** What a change set would do, before it does it: values before and after, findings gone and new. */
 export function FixDialog({ job, title, changes, onClose }: Props) {
   const preview = useQuery({
-    queryKey: ['preview', job.id, job.version, changes],
+    queryKey: ['preview', job.id, job.version, job.observed, changes],
     queryFn: () => previewChanges(job.id, changes),
   })
-  const change = useChange(job.id)
+  const change = useChange(job.id, true)
   const effect = preview.data && {
     gone: but(preview.data.gone, preview.data.fresh),
     fresh: but(preview.data.fresh, preview.data.gone),
@@ -44,6 +45,12 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
         <Whole title="Taken away" items={changes.removes.map((r) => itemName(job, r))} />
         {effect && <Effect title="This clears" none="no finding" findings={effect.gone} />}
         {effect && effect.fresh.length > 0 && <Effect title="This brings" none="" findings={effect.fresh} />}
+        {preview.data && preview.data.again.length > 0 && (
+          <>
+            <h3 style={{ marginBottom: 4 }}>To be proved again</h3>
+            <AgainList again={preview.data.again} />
+          </>
+        )}
         {(preview.error ?? change.error) && <Trouble>{sentence(preview.error ?? change.error)}</Trouble>}
       </DialogContent>
       <DialogActions>

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import type { ReactNode } from 'react'
 
-export type Mark = 'planned' | 'set' | 'proved' | 'differs' | 'stopped' | 'waived'
+export type Mark = 'planned' | 'set' | 'proved' | 'stale' | 'differs' | 'stopped' | 'waived'
 
 const shapes: Record<Mark, ReactNode> = {
   planned: <circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="2" />,
@@ -12,6 +12,20 @@ const shapes: Record<Mark, ReactNode> = {
     </>
   ),
   proved: <circle cx="8" cy="8" r="7" fill="currentColor" />,
+  stale: (
+    <>
+      <circle
+        cx="8"
+        cy="8"
+        r="6.5"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="2"
+        strokeDasharray="3 2.1"
+      />
+      <circle cx="8" cy="8" r="2.5" fill="currentColor" />
+    </>
+  ),
   differs: (
     <>
       <rect x="2" y="2" width="12" height="12" fill="none" stroke="currentColor" strokeWidth="2" />
@@ -43,8 +57,9 @@ export function MarkLegend({ marks }: { readonly marks: readonly Mark[] }) {
   const meaning: Record<Mark, string> = {
     planned: 'on paper only',
     set: 'answered from its planned address',
-    proved: 'every test passed',
-    differs: 'answered from another address',
+    proved: 'every test it needs was asked or seen',
+    stale: 'proved before something it rests on changed',
+    differs: 'something was found otherwise than planned, or did not work',
     stopped: 'a stop finding stands against it',
     waived: 'waived with a reason',
   }

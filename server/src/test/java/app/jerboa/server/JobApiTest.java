@@ -143,7 +143,7 @@ class JobApiTest extends RunningServer {
                         "line,name,role,profile,mac,planned address,prefix,gateway,control ID,key,input,port,how,controller,switcher,found address,mark");
         assertThat(csv)
                 .contains(
-                        "L1,L1,camera,\"Ceiling PTZ 20x, PoE\",02:4a:20:00:00:01,10.44.8.21,24,10.44.8.254,1,1,1,UDP 52381,static,IP stick,SDI switcher,,planned");
+                        "L1,L1,camera,\"Ceiling PTZ 20x, PoE\",02:4a:20:00:00:01,10.44.8.21,24,10.44.8.254,1,1,1,UDP 52381,static,IP stick,SDI switcher,,stopped");
     }
 
     @Test

@@ -195,6 +195,19 @@ abstract class RunningServer {
                             .build());
         }
 
+        /** A form of texts, each in a part of its own. */
+        Answer sendForm(String path, Map<String, String> fields) {
+            String edge = "----edge";
+            ByteArrayOutputStream body = new ByteArrayOutputStream();
+            fields.forEach((name, text) -> body.writeBytes(part(edge, name + "\"", text + "\r\n")));
+            body.writeBytes(("--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8));
+            return send(
+                    request(path)
+                            .header("Content-Type", "multipart/form-data; boundary=" + edge)
+                            .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
+                            .build());
+        }
+
         /** A form that is cut off in the middle. */
         Answer sendBroken(String path) {
             return send(

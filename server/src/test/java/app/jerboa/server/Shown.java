@@ -33,8 +33,12 @@ final class Shown {
         JsonNode before = jobs.get(path);
         JsonNode whole = read.apply(path);
         boolean same =
-                before != null && before.get("version").asLong() == patch.get("from").asLong();
-        if (same && whole.get("version").equals(patch.get("version"))) {
+                before != null
+                        && before.get("version").equals(patch.get("from"))
+                        && before.get("observed").equals(patch.get("fromObserved"));
+        if (same
+                && whole.get("version").equals(patch.get("version"))
+                && whole.get("observed").equals(patch.get("observed"))) {
             ObjectNode patched = patched(before, patch);
             // Somebody else may have written into the logbook meanwhile.
             patched.set("lastLog", whole.get("lastLog"));
@@ -56,7 +60,7 @@ final class Shown {
                 (name, value) -> {
                     if (LISTS.contains(name)) {
                         job.set(name, rows(job.get(name), value));
-                    } else if (!name.equals("from")) {
+                    } else if (!name.startsWith("from")) {
                         job.set(name, value);
                     }
                 });

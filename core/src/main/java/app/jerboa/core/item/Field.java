@@ -166,9 +166,6 @@ public enum Field {
     VIEWERS(ItemKind.DEVICE, "viewers", FieldType.number(0, 500).orNone(), ""),
     /** Bit rate its network picture is set to, in Mb/s; none for what its codec usually takes. */
     STREAM_RATE(ItemKind.DEVICE, "streamRate", FieldType.number(1, 1000).orNone(), ""),
-    /** The address it last answered from when asked: seen, never planned. */
-    FOUND(ItemKind.DEVICE, "found", FieldType.of(Shape.ADDRESS).orNone(), ""),
-
     NUMBER(ItemKind.LINE, "number", FieldType.number(1, 999), ""),
     CAMERA(ItemKind.LINE, "camera", FieldType.to(ItemKind.DEVICE), ""),
     /** The number it answers to: VISCA 1 to 7, a bus 1 to 255. */
@@ -338,11 +335,6 @@ public enum Field {
     /** The text of an item that was stored without this field; once shipped it never changes. */
     public String initial() {
         return initial;
-    }
-
-    /** Written by the product when it sees something, never by a person or a fix. */
-    public boolean seen() {
-        return this == FOUND;
     }
 
     static List<Field> of(ItemKind kind) {

@@ -22,7 +22,7 @@ import java.util.OptionalInt;
  * @param fitted what it is fitted to, a lens to its camera
  * @param centre where its centre of mass is, seen from the tilt axis
  * @param asSet how its menus and switches are set
- * @param found the address it last answered from when asked
+ * @param found the address it last answered from when asked; no field of it but what was seen
  */
 public record Device(
         DeviceId id,
@@ -86,10 +86,26 @@ public record Device(
         return found.isPresent() && found.equals(address);
     }
 
-    public Mark mark() {
-        if (found.isEmpty()) {
-            return Mark.PLANNED;
-        }
-        return set() ? Mark.SET : Mark.DIFFERS;
+    /** The very same device when it was found there before. */
+    Device foundAt(Optional<Ipv4> where) {
+        return where.equals(found)
+                ? this
+                : new Device(
+                        id,
+                        name,
+                        profile,
+                        mac,
+                        serialNumber,
+                        firmware,
+                        condition,
+                        format,
+                        address,
+                        prefix,
+                        gateway,
+                        reserved,
+                        fitted,
+                        centre,
+                        asSet,
+                        where);
     }
 }

@@ -29,6 +29,8 @@ import java.util.stream.Stream;
  * @param subnets never empty; the first is where the plan puts devices
  * @param devices in the order they came
  * @param lines in line order
+ * @param found where devices last answered from, as far as is known: no item, but what the plan of
+ *     the work goes by; each device of the job carries its own
  * @param worked what was worked out from the rest
  */
 public record Job(
@@ -45,6 +47,7 @@ public record Job(
         List<Secret> secrets,
         List<OwnProfile> profiles,
         List<Waiver> waivers,
+        Map<DeviceId, Ipv4> found,
         Worked worked) {
     /** The device that holds the address which each subnet promises to the technician. */
     private static final String LAPTOP = "the technician’s laptop";
@@ -66,6 +69,7 @@ public record Job(
         secrets = List.copyOf(secrets);
         profiles = List.copyOf(profiles);
         waivers = List.copyOf(waivers);
+        found = Map.copyOf(found);
         if (subnets.isEmpty()) {
             throw new IllegalArgumentException("a job has at least one subnet");
         }
@@ -76,10 +80,11 @@ public record Job(
      * @throws IllegalArgumentException without exactly one site and at least one subnet
      */
     public static Job of(Collection<? extends JobItem> items) {
-        return of(items, new Worked());
+        return of(items, Map.of(), new Worked());
     }
 
-    private static Job of(Collection<? extends JobItem> items, Worked worked) {
+    private static Job of(
+            Collection<? extends JobItem> items, Map<DeviceId, Ipv4> found, Worked worked) {
         Map<ItemKind, List<JobItem>> kinds = new EnumMap<>(ItemKind.class);
         items.forEach(i -> kinds.computeIfAbsent(i.ref().kind(), k -> new ArrayList<>()).add(i));
         List<Site> sites = sorted(Site.class, kinds.get(ItemKind.SITE), BY_ID);
@@ -90,7 +95,9 @@ public record Job(
                 sites.get(0),
                 sorted(Subnet.class, kinds.get(ItemKind.SUBNET), BY_ID),
                 sorted(AddressRange.class, kinds.get(ItemKind.RANGE), BY_ID),
-                sorted(Device.class, kinds.get(ItemKind.DEVICE), BY_ID),
+                sorted(Device.class, kinds.get(ItemKind.DEVICE), BY_ID).stream()
+                        .map(d -> d.foundAt(Optional.ofNullable(found.get(d.id()))))
+                        .toList(),
                 sorted(Line.class, kinds.get(ItemKind.LINE), BY_NUMBER),
                 sorted(ChosenRoute.class, kinds.get(ItemKind.ROUTE), BY_ID),
                 sorted(Mount.class, kinds.get(ItemKind.MOUNT), BY_ID),
@@ -100,6 +107,7 @@ public record Job(
                 sorted(Secret.class, kinds.get(ItemKind.SECRET), BY_ID),
                 sorted(OwnProfile.class, kinds.get(ItemKind.PROFILE), BY_ID),
                 sorted(Waiver.class, kinds.get(ItemKind.WAIVER), BY_ID),
+                found,
                 worked);
     }
 
@@ -157,7 +165,18 @@ public record Job(
 
     /** The job that follows this one when items of these kinds were touched. */
     public Job followedBy(Collection<? extends JobItem> items, Set<ItemKind> touched) {
-        return of(items, worked.after(touched));
+        return of(items, found, worked.after(touched));
+    }
+
+    /**
+     * The same plan, with its devices found elsewhere; the very same job when nothing is new.
+     *
+     * @param where they last answered from
+     */
+    public Job with(Map<DeviceId, Ipv4> where) {
+        return where.equals(found)
+                ? this
+                : of(items().toList(), where, worked.after(EnumSet.of(ItemKind.DEVICE)));
     }
 
     public String name() {

@@ -26,7 +26,7 @@ public final class AddressPlanner {
     private final RangeIndex<Blocked> blocked;
     private final RangeIndex<Blocked> closed;
     private final RangeIndex<Blocked> closedButPools;
-    private final Standing standing = new Standing();
+    private final Occupants standing = new Occupants();
     private final AddressBlocks blocks;
     private final Map<DeviceId, AddressedDevice> devices = new LinkedHashMap<>();
     private final Map<DeviceId, Integer> groups = new HashMap<>();

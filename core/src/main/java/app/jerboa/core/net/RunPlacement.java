@@ -41,7 +41,7 @@ final class RunPlacement {
     private final Ipv4Subnet subnet;
     private final Ipv4Range block;
     private final Function<DeviceId, Obstacles> blocked;
-    private final Standing others;
+    private final Occupants others;
     private final Map<DeviceId, AddressedDevice> devices;
 
     /**
@@ -53,7 +53,7 @@ final class RunPlacement {
             Ipv4Subnet subnet,
             Ipv4Range block,
             Function<DeviceId, Obstacles> blocked,
-            Standing others,
+            Occupants others,
             Map<DeviceId, AddressedDevice> devices) {
         this.run = run;
         this.subnet = subnet;

@@ -9,10 +9,13 @@ import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -21,6 +24,7 @@ import java.util.function.Function;
 public final class JobUnderTest {
     private final JobEditor editor;
     private final List<Item> items = new ArrayList<>();
+    private final Map<DeviceId, Ipv4> found = new HashMap<>();
 
     public JobUnderTest(Profile... profiles) {
         editor = new JobEditor(TestShelf.of(profiles));
@@ -114,8 +118,13 @@ public final class JobUnderTest {
         return editor;
     }
 
+    /** It answered from there. */
+    public void found(long device, String address) {
+        found.put(new DeviceId(device), Ipv4.parse(address));
+    }
+
     public Job job() {
-        return editor.read(items);
+        return editor.read(items).with(found);
     }
 
     /** The one finding of this code. */

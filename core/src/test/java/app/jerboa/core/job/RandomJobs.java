@@ -97,7 +97,6 @@ public final class RandomJobs {
         values.put(Field.SERIAL_NUMBER, any("", "SN-7", "0042"));
         values.put(Field.CONDITION, any("new", "rental", "second-hand"));
         values.put(Field.FORMAT_SET, any("", "1080p25", "1080p50"));
-        values.put(Field.FOUND, random.nextInt(3) == 0 ? address() : "");
         return item(ItemKind.DEVICE, next++, values);
     }
 

@@ -30,18 +30,18 @@ class AddressFilesController {
 
     @GetMapping(value = "/addresses.csv", produces = "text/csv")
     ResponseEntity<byte[]> csv(@PathVariable("job") long id) {
-        Job job = jobs.load(id).job();
-        String text = Spreadsheet.csv(AddressSheet.of(job));
-        return Download.text("text/csv", Download.name(job.name(), "addresses.csv"), text);
+        Jobs.Stored stored = jobs.load(id);
+        String text = Spreadsheet.csv(AddressSheet.of(stored.proof()));
+        return Download.text("text/csv", Download.name(stored.job().name(), "addresses.csv"), text);
     }
 
     @GetMapping(value = "/addresses.xlsx", produces = Spreadsheet.XLSX)
     ResponseEntity<byte[]> xlsx(@PathVariable("job") long id) {
-        Job job = jobs.load(id).job();
+        Jobs.Stored stored = jobs.load(id);
         return Download.of(
                 Spreadsheet.XLSX,
-                Download.name(job.name(), "addresses.xlsx"),
-                Spreadsheet.xlsx(AddressSheet.of(job)));
+                Download.name(stored.job().name(), "addresses.xlsx"),
+                Spreadsheet.xlsx(AddressSheet.of(stored.proof())));
     }
 
     /** Every planned address as a reservation, or only those that are to be reserved. */

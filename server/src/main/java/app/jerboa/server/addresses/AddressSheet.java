@@ -1,13 +1,16 @@
 package app.jerboa.server.addresses;
 
 import app.jerboa.core.item.Field;
-import app.jerboa.core.job.Job;
 import app.jerboa.core.job.addresses.AddressRow;
+import app.jerboa.core.job.proof.Mark;
+import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.findings.DeviceMarks;
 import app.jerboa.server.platform.Spreadsheet;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 
 /** The address sheet: one row for each device with an address. */
 final class AddressSheet {
@@ -33,16 +36,21 @@ final class AddressSheet {
 
     private AddressSheet() {}
 
-    static Spreadsheet of(Job job) {
+    static Spreadsheet of(Proof proof) {
+        Map<DeviceId, Mark> marks = DeviceMarks.of(proof);
         return new Spreadsheet(
-                "Addresses", HEAD, AddressRow.all(job).stream().map(AddressSheet::row).toList());
+                "Addresses",
+                HEAD,
+                AddressRow.all(proof.job()).stream()
+                        .map(r -> row(r, marks.get(r.device().id())))
+                        .toList());
     }
 
     private static Integer number(String text) {
         return text.isEmpty() ? null : Integer.valueOf(text);
     }
 
-    private static List<Object> row(AddressRow r) {
+    private static List<Object> row(AddressRow r, Mark mark) {
         return Arrays.asList(
                 r.line(),
                 r.device().name(),
@@ -60,6 +68,6 @@ final class AddressSheet {
                 r.controller(),
                 r.switcher(),
                 r.device().found().map(Ipv4::toString).orElse(""),
-                r.device().mark().name().toLowerCase(Locale.ROOT));
+                mark.wire());
     }
 }

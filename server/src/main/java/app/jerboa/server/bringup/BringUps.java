@@ -4,12 +4,12 @@ import app.jerboa.core.bringup.BringUpMethod;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.bringup.Hall;
+import app.jerboa.core.job.proof.Evidence;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.Done;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
-import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.PlannedAddress;
 import app.jerboa.server.live.Live;
@@ -18,6 +18,7 @@ import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.proof.Observations;
 import app.jerboa.server.rig.RigHands;
 import app.jerboa.server.world.Worlds;
 import java.time.Duration;
@@ -44,7 +45,7 @@ class BringUps {
     private final Jobs jobs;
     private final BringUpPlans plans;
     private final BringUpViews views;
-    private final Commands commands;
+    private final Observations observations;
     private final Logbook log;
     private final Live live;
     private final StepCheck checks;
@@ -57,7 +58,7 @@ class BringUps {
             Jobs jobs,
             BringUpPlans plans,
             BringUpViews views,
-            Commands commands,
+            Observations observations,
             Logbook log,
             Live live,
             StepCheck checks,
@@ -68,7 +69,7 @@ class BringUps {
         this.jobs = jobs;
         this.plans = plans;
         this.views = views;
-        this.commands = commands;
+        this.observations = observations;
         this.log = log;
         this.live = live;
         this.checks = checks;
@@ -266,7 +267,11 @@ class BringUps {
         write(stored, row, new StepCheck.Result(true, "seen", saw, ""), true, now);
         String text = device.name() + " differs from the plan: " + saw;
         if (at.isPresent()) {
-            commands.noteFound(job, row.deviceId(), at.get().toString(), text + " (seen)", by);
+            observations.add(
+                    job,
+                    List.of(Observations.address(device, at.get(), Evidence.SEEN, saw)),
+                    text + " (seen)",
+                    by);
         } else {
             log.event(job, text, List.of(row.deviceId()), by);
         }
@@ -347,10 +352,14 @@ class BringUps {
         write(stored, row, result, false, now);
         if (row.toStep().kind() == Step.Kind.VERIFY) {
             Device device = stored.need(row.deviceId());
-            commands.noteFound(
+            observations.add(
                     stored.id(),
-                    row.deviceId(),
-                    PlannedAddress.of(device).toString(),
+                    List.of(
+                            Observations.address(
+                                    device,
+                                    PlannedAddress.of(device),
+                                    Evidence.fromWire(result.evidence()).orElse(Evidence.TOLD),
+                                    result.saw())),
                     result.saw() + " (" + result.evidence() + ")",
                     by);
         } else {

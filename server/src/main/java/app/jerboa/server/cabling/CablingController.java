@@ -98,7 +98,7 @@ class CablingController {
         Job other =
                 body.texts().isEmpty()
                         ? stored
-                        : commands.preview(job, changes(now, body.texts())).get(1);
+                        : commands.preview(job, changes(now, body.texts())).after();
         return new WhatIfSums(RunSums.of(other, run, body.volts()));
     }
 

@@ -12,7 +12,6 @@ import app.jerboa.core.job.edit.ChangeConflict;
 import app.jerboa.core.job.edit.ItemMissing;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.ItemRejected;
-import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.logbook.Logbook;
@@ -40,6 +39,9 @@ public class Commands {
     /** A job as it was and as it is. */
     public record Done(Jobs.Stored before, Jobs.Stored after) {}
 
+    /** A job as it is, and its plan as it would be. */
+    public record Trial(Jobs.Stored before, Job after) {}
+
     private final CommandMapper mapper;
     private final Jobs jobs;
     private final Logbook log;
@@ -55,9 +57,9 @@ public class Commands {
     }
 
     /** The job as it is and as it would be; nothing is stored. */
-    public List<Job> preview(long job, ChangesBody body) {
+    public Trial preview(long job, ChangesBody body) {
         Jobs.Stored stored = jobs.load(job);
-        return List.of(stored.job(), edited(stored.job(), changeSet(stored, body)));
+        return new Trial(stored, edited(stored.job(), changeSet(stored, body)));
     }
 
     /** What a person or a fix wants, with its items numbered and what it removes filled in. */
@@ -131,17 +133,14 @@ public class Commands {
         return new Edit(e.item(), e.field(), e.before(), after);
     }
 
-    /** What the product sees or signs itself is not for others to write. */
+    /** What the product signs itself is not for others to write. */
     private static void insistOnOwnFields(ChangeSet changes) {
-        boolean seen =
-                changes.edits().stream().anyMatch(e -> e.field().seen())
-                        || changes.adds().stream().anyMatch(Commands::claimsToBeSeen);
         boolean signed =
                 Stream.concat(
                                 changes.adds().stream().map(Item::ref),
                                 changes.edits().stream().map(Edit::item))
                         .anyMatch(Commands::isSigned);
-        if (seen || signed) {
+        if (signed) {
             throw Refusals.notYours();
         }
     }
@@ -158,11 +157,6 @@ public class Commands {
         return ref.kind() == ItemKind.WAIVER
                 || ref.kind() == ItemKind.PREPARED
                 || ref.kind() == ItemKind.SECRET;
-    }
-
-    private static boolean claimsToBeSeen(Item add) {
-        return add.ref().kind().fields().stream()
-                .anyMatch(f -> f.seen() && !add.text(f).equals(f.initial()));
     }
 
     @Transactional(noRollbackFor = Problem.class)
@@ -234,17 +228,6 @@ public class Commands {
         return e instanceof ItemRejected r
                 ? Words.say("refused.needed", Map.of("item", Refusals.name(stored.job(), r.item())))
                 : Words.say("refused.gone");
-    }
-
-    /** Writes what was seen on a device, which is no edit of the plan and is not undone. */
-    @Transactional
-    public void noteFound(long job, long device, String found, String label, Author by) {
-        Jobs.Stored stored = jobs.lock(job);
-        ItemRef ref = stored.need(device).ref();
-        String before = JobItems.text(stored.need(device), Field.FOUND);
-        ChangeSet seen = ChangeSet.edits(List.of(new Edit(ref, Field.FOUND, before, found)));
-        store(stored, jobs.editor().apply(stored.job(), seen), seen);
-        log.event(job, label, List.of(device), by);
     }
 
     private Done store(Jobs.Stored stored, Job after, ChangeSet changes) {

@@ -5,13 +5,16 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
+import app.jerboa.core.job.proof.Mark;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.findings.DeviceMarks;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Contacts;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -83,25 +86,34 @@ class DeskController {
                         .boxed()
                         .toList();
         DeskWays ways = DeskWays.of(job);
+        Map<DeviceId, Mark> marks = DeviceMarks.of(stored.proof());
         List<DeskCamera> cameras =
                 job.lines().stream()
                         .flatMap(
                                 l ->
                                         job.device(l.camera()).stream()
                                                 .filter(d -> d.profile().head().isPresent())
-                                                .map(d -> camera(l, d, ways.to(d), port)))
+                                                .map(
+                                                        d ->
+                                                                camera(
+                                                                        l,
+                                                                        d,
+                                                                        marks.get(d.id()),
+                                                                        ways.to(d),
+                                                                        port)))
                         .toList();
         return new DeskView(cameras, law.deadZone(), law.k(), curve);
     }
 
-    private static DeskCamera camera(Line of, Device d, DeskWay way, Optional<String> port) {
+    private static DeskCamera camera(
+            Line of, Device d, Mark mark, DeskWay way, Optional<String> port) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
                 d.id().value(),
                 d.name(),
                 of.number(),
                 d.address().map(Ipv4::toString).orElse(""),
-                d.mark().name().toLowerCase(Locale.ROOT),
+                mark.wire(),
                 DeskWords.way(way, port),
                 DeskWords.through(d, way, port),
                 port.isPresent() ? "" : DeskWords.move(way),

@@ -1,10 +1,14 @@
 package app.jerboa.server.findings;
 
+import app.jerboa.core.finding.Finding;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.job.proof.Proof;
+import app.jerboa.core.job.proof.ProofFindings;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -21,6 +25,16 @@ public final class Checks {
     public static List<JobFindings.Judged> of(Job job) {
         return job.worked(Found.class, () -> new Found(JobFindings.check(job, Checks::failed)))
                 .all();
+    }
+
+    /** Those of the plan, and those of what was seen beside it. */
+    public static List<JobFindings.Judged> of(Proof proof) {
+        List<Finding> seen = ProofFindings.of(proof);
+        if (seen.isEmpty()) {
+            return of(proof.job());
+        }
+        Stream<Finding> planned = of(proof.job()).stream().map(JobFindings.Judged::finding);
+        return JobFindings.judged(proof.job(), Stream.concat(planned, seen.stream()).toList());
     }
 
     private static void failed(String discipline, RuntimeException failure) {

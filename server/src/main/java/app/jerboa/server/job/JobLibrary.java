@@ -65,7 +65,6 @@ public class JobLibrary {
                                                     i.with(
                                                             Field.SITE_NAME,
                                                             copyName(original.name()));
-                                            case DEVICE -> i.with(Field.FOUND, "");
                                             default -> i;
                                         })
                         .toList();

@@ -21,6 +21,11 @@ public class JobVersions {
     /** Of all jobs that are kept, in items: some 400 MB with what is worked out from them. */
     private static final long MOST_ITEMS = 200_000;
 
+    private static final Comparator<Jobs.Stored> NEWEST_FIRST =
+            Comparator.comparingLong(Jobs.Stored::version)
+                    .thenComparingLong(Jobs.Stored::observed)
+                    .reversed();
+
     /** Of one job beside its newest version, in items and in versions: what pages may be behind. */
     private static final int MOST_EARLIER_ITEMS = 20_000;
 
@@ -37,7 +42,7 @@ public class JobVersions {
         Kept with(Jobs.Stored added) {
             List<Jobs.Stored> all = new ArrayList<>(versions);
             all.add(added);
-            all.sort(Comparator.comparingLong(Jobs.Stored::version).reversed());
+            all.sort(NEWEST_FIRST);
             int room = MOST_EARLIER_ITEMS + all.get(0).items();
             List<Jobs.Stored> fitting = new ArrayList<>();
             for (Jobs.Stored s : all) {
@@ -50,8 +55,19 @@ public class JobVersions {
             return new Kept(List.copyOf(fitting));
         }
 
-        Optional<Jobs.Stored> at(long version) {
-            return versions.stream().filter(s -> s.version() == version).findFirst();
+        /**
+         * @param observed the least that must be known
+         */
+        Optional<Jobs.Stored> at(long version, long observed) {
+            return versions.stream()
+                    .filter(s -> s.version() == version && s.observed() >= observed)
+                    .findFirst();
+        }
+
+        Optional<Jobs.Stored> exactly(long version, long observed) {
+            return versions.stream()
+                    .filter(s -> s.version() == version && s.observed() == observed)
+                    .findFirst();
         }
 
         int items() {
@@ -66,8 +82,15 @@ public class JobVersions {
                     .expireAfterAccess(UNTOUCHED)
                     .build();
 
-    Optional<Jobs.Stored> at(long job, long version) {
-        return Optional.ofNullable(jobs.getIfPresent(job)).flatMap(k -> k.at(version));
+    /** At that version, with at least so much observed. */
+    Optional<Jobs.Stored> at(long job, long version, long observed) {
+        return Optional.ofNullable(jobs.getIfPresent(job)).flatMap(k -> k.at(version, observed));
+    }
+
+    /** As it was then. */
+    Optional<Jobs.Stored> exactly(long job, long version, long observed) {
+        return Optional.ofNullable(jobs.getIfPresent(job))
+                .flatMap(k -> k.exactly(version, observed));
     }
 
     /** The one that was there first, where two loaded the same version at once. */
@@ -79,10 +102,11 @@ public class JobVersions {
                                 (job, held) ->
                                         held == null
                                                 ? new Kept(List.of(stored))
-                                                : held.at(stored.version()).isPresent()
+                                                : held.exactly(stored.version(), stored.observed())
+                                                                .isPresent()
                                                         ? held
                                                         : held.with(stored));
-        return kept.at(stored.version()).orElse(stored);
+        return kept.exactly(stored.version(), stored.observed()).orElse(stored);
     }
 
     /** What a transaction makes is a version only when it has committed. */

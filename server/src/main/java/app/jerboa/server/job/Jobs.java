@@ -10,6 +10,8 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.cabling.JoinRules;
 import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.proof.Observed;
+import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Rows.JobRow;
@@ -32,11 +34,26 @@ public class Jobs implements DevicesOfJob {
     /**
      * A job as stored: the core's model and what surrounds it.
      *
+     * @param job with its devices where they were found
+     * @param seen what was observed of it
      * @param items how many it has
      */
-    public record Stored(long id, long version, long nextItem, Job job, int items) {
-        Stored(long id, long version, long nextItem, Job job) {
-            this(id, version, nextItem, job, (int) job.items().count());
+    public record Stored(long id, long version, long nextItem, Job job, Observed seen, int items) {
+        Stored(long id, long version, long nextItem, Job job, Observed seen) {
+            this(id, version, nextItem, job, seen, (int) job.items().count());
+        }
+
+        /** The number of its newest observation; it rises while the version does not. */
+        public long observed() {
+            return seen.last();
+        }
+
+        public Proof proof() {
+            return Proof.of(job, seen);
+        }
+
+        Stored with(Observed more) {
+            return new Stored(id, version, nextItem, job.with(more.found()), more, items);
         }
 
         /**
@@ -56,9 +73,16 @@ public class Jobs implements DevicesOfJob {
     private final JobMapper mapper;
     private final JobVersions versions;
     private final ItemTexts texts;
+    private final ObservationStore observations;
     private final JobEditor editor;
 
-    Jobs(JobMapper mapper, JobVersions versions, ItemTexts texts, Profiles profiles) {
+    Jobs(
+            JobMapper mapper,
+            JobVersions versions,
+            ItemTexts texts,
+            ObservationStore observations,
+            Profiles profiles) {
+        this.observations = observations;
         this.mapper = mapper;
         this.versions = versions;
         this.texts = texts;
@@ -72,7 +96,7 @@ public class Jobs implements DevicesOfJob {
     /** As it is now; read anew only where this server does not hold the present version. */
     public Stored load(long job) {
         JobRow row = mapper.job(job).orElseThrow(() -> Problem.notFound("job"));
-        return at(row.id(), row.version());
+        return at(row.id(), row.version(), row.observed());
     }
 
     /**
@@ -80,8 +104,15 @@ public class Jobs implements DevicesOfJob {
      *
      * @throws Problem not found when the job is gone meanwhile
      */
-    public Stored at(long job, long version) {
-        return versions.at(job, version).orElseGet(() -> kept(read(job)));
+    public Stored at(long job, long version, long observed) {
+        return versions.at(job, version, observed).orElseGet(() -> kept(caughtUp(job, version)));
+    }
+
+    /** Only what is new is read, where this server has the rest. */
+    private Stored caughtUp(long job, long version) {
+        return versions.at(job, version, 0)
+                .map(s -> s.with(s.seen().plus(observations.since(job, s.observed()))))
+                .orElseGet(() -> read(job));
     }
 
     /** What is read amid a change may still be taken back, so it is not kept. */
@@ -93,15 +124,16 @@ public class Jobs implements DevicesOfJob {
     }
 
     /** As it was, where this server still holds it. */
-    public Optional<Stored> earlier(long job, long version) {
-        return versions.at(job, version);
+    public Optional<Stored> earlier(long job, long version, long observed) {
+        return versions.exactly(job, version, observed);
     }
 
     /** Loads and locks: other changes to this job wait until the transaction ends. */
     @Transactional
     public Stored lock(long job) {
         JobRow row = mapper.lock(job).orElseThrow(() -> Problem.notFound("job"));
-        return versions.at(job, row.version()).orElseGet(() -> read(job));
+        return versions.at(job, row.version(), row.observed())
+                .orElseGet(() -> caughtUp(job, row.version()));
     }
 
     /**
@@ -127,7 +159,20 @@ public class Jobs implements DevicesOfJob {
         }
         long next = Math.max(before.nextItem(), changes.highestAdded() + 1);
         long version = mapper.raiseVersion(before.id(), next);
-        Stored now = new Stored(before.id(), version, next, after);
+        Stored now = new Stored(before.id(), version, next, after, before.seen());
+        versions.keepOnceCommitted(now);
+        return now;
+    }
+
+    /** Adds observations; within the transaction that locked the job. */
+    @Transactional
+    public Stored observe(Stored before, List<NewObservation> seen, String person) {
+        long last = observations.add(before, seen, person);
+        Observed all = before.seen().plus(observations.since(before.id(), before.observed()));
+        if (all.last() != last) {
+            throw new IllegalStateException("observations of a locked job were added elsewhere");
+        }
+        Stored now = before.with(all);
         versions.keepOnceCommitted(now);
         return now;
     }
@@ -145,6 +190,8 @@ public class Jobs implements DevicesOfJob {
         }
         WholeRow first = rows.get(0);
         List<Item> items = rows.stream().map(WholeRow::item).map(texts::read).toList();
-        return new Stored(job, first.version(), first.nextItem(), editor.trusted(items));
+        Observed seen = Observed.NONE.plus(observations.since(job, 0));
+        Job plan = editor.trusted(items).with(seen.found());
+        return new Stored(job, first.version(), first.nextItem(), plan, seen);
     }
 }

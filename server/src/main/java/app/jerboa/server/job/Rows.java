@@ -4,7 +4,10 @@ package app.jerboa.server.job;
 public final class Rows {
     private Rows() {}
 
-    record JobRow(long id, long version, long nextItem) {}
+    /**
+     * @param observed the number of its newest observation, 0 before there is one
+     */
+    record JobRow(long id, long version, long nextItem, long observed) {}
 
     /** One item; its fields as a JSON object of texts. */
     record ItemRow(long id, String kind, String texts) {}

@@ -14,6 +14,7 @@ import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.profile.Profiles;
+import app.jerboa.server.proof.Observations;
 import app.jerboa.server.secrets.SecretFile;
 import app.jerboa.server.view.JobView;
 import app.jerboa.server.view.JobViews;
@@ -56,6 +57,7 @@ class JobFileController {
     private final Profiles profiles;
     private final SecretFile secrets;
     private final DemoJob demo;
+    private final Observations observations;
     private final TransactionTemplate transactions;
 
     JobFileController(
@@ -66,6 +68,7 @@ class JobFileController {
             Profiles profiles,
             SecretFile secrets,
             DemoJob demo,
+            Observations observations,
             TransactionTemplate transactions) {
         this.jobs = jobs;
         this.library = library;
@@ -74,6 +77,7 @@ class JobFileController {
         this.profiles = profiles;
         this.secrets = secrets;
         this.demo = demo;
+        this.observations = observations;
         this.transactions = transactions;
     }
 
@@ -115,6 +119,10 @@ class JobFileController {
                         t -> {
                             long made = library.make(items, "Job made from a file", person);
                             log.fromFile(made, read.logJson());
+                            observations.add(
+                                    made,
+                                    read.observations(jobs.load(made).job()),
+                                    person.displayName());
                             return made;
                         });
         return views.view(job, person);

@@ -8,6 +8,8 @@ import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.job.edit.ItemMissing;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.ItemRejected;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.value.TextRejected;
 import app.jerboa.server.platform.Utf8;
 import java.nio.charset.CharacterCodingException;
 import java.util.ArrayList;
@@ -18,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
@@ -47,7 +50,11 @@ final class JobFileReader {
                     .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                     .build();
 
+    /** Where a device was found: files of before told it with the plan. */
+    private static final String FOUND = "found";
+
     private final ProfileShelf shelf;
+    private final Map<Integer, Ipv4> found = new TreeMap<>();
     private final List<Item> items = new ArrayList<>();
     private final Map<ItemRef, String> places = new HashMap<>();
     private final Set<Long> ids = new HashSet<>();
@@ -108,6 +115,7 @@ final class JobFileReader {
         boolean anew = Renumbering.isNeeded(items);
         return new JobFile(
                 anew ? Renumbering.of(items, log) : items,
+                found,
                 anew ? JSON.writeValueAsString(log) : lines,
                 sealed.isString() ? Optional.of(sealed.asString()) : Optional.empty());
     }
@@ -136,7 +144,9 @@ final class JobFileReader {
         insist(ids.add(id.asLong()), place + "/id", "this number is given twice");
         Map<Field, String> values = new EnumMap<>(Field.class);
         for (Map.Entry<String, JsonNode> e : node.properties()) {
-            if (!e.getKey().equals("id")) {
+            if (kind == ItemKind.DEVICE && e.getKey().equals(FOUND)) {
+                found(e.getValue(), place + "/" + FOUND);
+            } else if (!e.getKey().equals("id")) {
                 String at = place + "/" + e.getKey();
                 Field field =
                         Field.fromWire(kind, e.getKey())
@@ -148,6 +158,18 @@ final class JobFileReader {
         ItemRef ref = new ItemRef(kind, id.asLong());
         places.put(ref, place);
         items.add(new Item(ref, values));
+    }
+
+    /** Of a device that is about to be added. */
+    private void found(JsonNode node, String place) {
+        insist(node.isString(), place, "a text belongs here");
+        if (!node.asString().isEmpty()) {
+            try {
+                found.put(items.size(), Ipv4.parse(node.asString()));
+            } catch (TextRejected e) {
+                throw new FileRejected(place, "an address belongs here: " + e.reason());
+            }
+        }
     }
 
     private static String shortened(String text) {

@@ -6,7 +6,7 @@ package app.jerboa.server.live;
  * @param kind changed, presence or stop-all
  * @param version of the job after a change, 0 when its version did not change; for stop-all how
  *     often all was stopped
- * @param part of a job that changed: plan, log, people, steps, hall or world; empty for any
+ * @param part of a job that changed: plan, log, people, steps, hall, proof or world; empty for any
  */
 public record Notice(long job, String kind, long version, String part) {
     public static final String CHANGED = "changed";
@@ -18,6 +18,9 @@ public record Notice(long job, String kind, long version, String part) {
     public static final String PEOPLE = "people";
     public static final String STEPS = "steps";
     public static final String HALL = "hall";
+
+    /** What was seen of it. */
+    public static final String PROOF = "proof";
 
     /** Where its commands go. */
     public static final String WORLD = "world";

@@ -4,6 +4,7 @@ import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -50,6 +51,16 @@ public class Logbook {
     public void file(long job, String text, Author by) {
         write(job, "file", text, List.of(), null, by);
         live.changed(job, Notice.LOG);
+    }
+
+    /**
+     * Keeps a picture of this job; its id.
+     *
+     * @throws Problem when it is no picture
+     */
+    @Transactional
+    public long photo(long job, byte[] picture) throws IOException {
+        return mapper.insertPhoto(job, Photos.asJpeg(picture));
     }
 
     @Transactional

@@ -7,6 +7,8 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.proof.Proof;
+import app.jerboa.core.job.proof.ProveAgain;
 import app.jerboa.server.change.ChangesBody;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.findings.FindingBody;
@@ -16,6 +18,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Map;
@@ -34,8 +37,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class ChangeController {
-    /** What a change set would do: findings gone, findings new. */
-    record Preview(ChangesBody changes, List<FindingBody> gone, List<FindingBody> fresh) {}
+    /** What a change set would do: findings gone, findings new, what must be proved again. */
+    record Preview(
+            ChangesBody changes,
+            List<FindingBody> gone,
+            List<FindingBody> fresh,
+            List<AgainBody> again) {}
+
+    /** Tests of a device that would have to be done again. */
+    record AgainBody(long deviceId, String device, List<String> tests) {
+        static AgainBody of(ProveAgain again) {
+            return new AgainBody(
+                    again.device().value(),
+                    again.name(),
+                    again.topics().stream().map(t -> Words.say("test." + t.wire())).toList());
+        }
+    }
 
     /** Accepts the finding of this key, with a reason. */
     record Waive(String finding, String reason) {}
@@ -53,10 +70,15 @@ class ChangeController {
     @PostMapping("/changes/preview")
     @Needs(Right.READ)
     Preview preview(@PathVariable("job") long job, @RequestBody ChangesBody body) {
-        List<Job> states = commands.preview(job, body);
-        List<FindingBody> before = views.findings(states.get(0));
-        List<FindingBody> after = views.findings(states.get(1));
-        return new Preview(body, missingFrom(after, before), missingFrom(before, after));
+        Commands.Trial trial = commands.preview(job, body);
+        Proof proof = trial.before().proof();
+        List<FindingBody> before = views.findings(proof);
+        List<FindingBody> after = views.findings(Proof.of(trial.after(), trial.before().seen()));
+        return new Preview(
+                body,
+                missingFrom(after, before),
+                missingFrom(before, after),
+                ProveAgain.of(proof, trial.after()).stream().map(AgainBody::of).toList());
     }
 
     /** Those of {@code all} that {@code others} lack. */
@@ -105,7 +127,7 @@ class ChangeController {
             @RequestBody Waive body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         boolean standing =
-                views.findings(jobs.load(job).job()).stream()
+                views.findings(jobs.load(job).proof()).stream()
                         .anyMatch(f -> f.key().equals(body.finding()) && f.waiver().isEmpty());
         if (!standing) {
             throw new Problem(

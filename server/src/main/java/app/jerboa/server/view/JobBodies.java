@@ -17,6 +17,8 @@ import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.control.Wanted;
 import app.jerboa.core.job.identity.LineNumbers;
 import app.jerboa.core.job.identity.Numbers;
+import app.jerboa.core.job.proof.Mark;
+import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.net.AddressFacts;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.FactoryAddress;
@@ -55,7 +57,8 @@ final class JobBodies {
     private JobBodies() {}
 
     /** All but the findings, which have words. */
-    static JobParts parts(Job job, List<FindingBody> findings) {
+    static JobParts parts(Proof proof, Map<DeviceId, Mark> marks, List<FindingBody> findings) {
+        Job job = proof.job();
         List<JobView.SubnetBody> subnets = subnets(job);
         return new JobParts(
                 job.name(),
@@ -63,8 +66,8 @@ final class JobBodies {
                 subnets.get(0),
                 subnets,
                 job.ranges().stream().map(JobBodies::houseRange).toList(),
-                job.devices().stream().map(d -> DEVICES.get(d, JobBodies::device)).toList(),
-                lines(job, names(job)),
+                job.devices().stream().map(d -> device(d, marks.get(d.id()))).toList(),
+                lines(proof, names(job)),
                 runs(job),
                 ownProfiles(job),
                 findings);
@@ -167,7 +170,16 @@ final class JobBodies {
         return new JobView.RangeBody(range.first().toString(), range.last().toString(), what);
     }
 
-    private static JobView.DeviceBody device(Device d) {
+    private static JobView.DeviceBody device(Device d, Mark mark) {
+        JobView.DeviceBody known = DEVICES.getIfPresent(d);
+        if (known == null || !known.mark().equals(mark.wire())) {
+            known = body(d, mark);
+            DEVICES.put(d, known);
+        }
+        return known;
+    }
+
+    private static JobView.DeviceBody body(Device d, Mark mark) {
         return new JobView.DeviceBody(
                 d.id().value(),
                 d.name(),
@@ -187,24 +199,28 @@ final class JobBodies {
                 d.reserved(),
                 d.fitted().map(DeviceId::value),
                 d.found().map(Ipv4::toString).orElse(""),
-                d.mark().name().toLowerCase(Locale.ROOT),
+                mark.wire(),
                 d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""),
                 d.profile().paints());
     }
 
-    private static List<JobView.LineBody> lines(Job job, Map<DeviceId, String> names) {
+    private static List<JobView.LineBody> lines(Proof proof, Map<DeviceId, String> names) {
+        Job job = proof.job();
         LineNumbers numbers = LineNumbers.of(job);
         Cabling cabling = Cabling.of(job);
-        return job.lines().stream().map(l -> line(job, l, names, cabling, numbers.of(l))).toList();
+        return job.lines().stream()
+                .map(l -> line(proof, l, names, cabling, numbers.of(l)))
+                .toList();
     }
 
     private static JobView.LineBody line(
-            Job job, Line l, Map<DeviceId, String> names, Cabling cabling, Numbers numbers) {
+            Proof proof, Line l, Map<DeviceId, String> names, Cabling cabling, Numbers numbers) {
         KitIndex kit = cabling.kit();
+        Proof.Count count = proof.count(l);
         return new JobView.LineBody(
                 l.id(),
                 l.number(),
-                job.label(l),
+                proof.job().label(l),
                 l.camera().value(),
                 l.controlId(),
                 key(l.key(), names),
@@ -229,7 +245,9 @@ final class JobBodies {
                 numbers.values().keySet().stream()
                         .filter(a -> numbers.differs(a, l.number()))
                         .map(a -> a.name().toLowerCase(Locale.ROOT).replace('_', '-'))
-                        .toList());
+                        .toList(),
+                count.proved(),
+                count.needed());
     }
 
     /** Of its own socket, or of what is fitted to it. */

@@ -151,8 +151,9 @@ class JobController {
     JobPatch patch(
             @PathVariable("job") long job,
             @RequestParam("since") long since,
+            @RequestParam(value = "observed", defaultValue = "0") long observed,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        return views.patch(job, since, person);
+        return views.patch(job, since, observed, person);
     }
 
     @PostMapping("/{job}/duplicate")

@@ -14,7 +14,9 @@ import java.util.Objects;
 public record JobPatch(
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long id,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long from,
+        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long fromObserved,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long version,
+        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) long observed,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String role,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String undo,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String redo,
@@ -29,11 +31,13 @@ public record JobPatch(
         ListPatch<JobView.RunName> runs,
         ListPatch<FindingBody> findings) {
 
-    static JobPatch between(long from, JobParts before, JobView now) {
+    static JobPatch between(long from, long fromObserved, JobParts before, JobView now) {
         return new JobPatch(
                 now.id(),
                 from,
+                fromObserved,
                 now.version(),
+                now.observed(),
                 now.role(),
                 now.undo(),
                 now.redo(),

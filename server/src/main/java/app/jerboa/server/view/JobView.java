@@ -11,11 +11,13 @@ import java.util.OptionalInt;
  * One job as its pages show it; the first of the subnets also stands alone. Texts that are absent
  * are empty, all else that is absent is null.
  *
+ * @param observed the number of the newest observation: what is known may be more at one version
  * @param ownProfiles another text after the job's own profiles have changed
  */
 public record JobView(
         long id,
         long version,
+        long observed,
         String role,
         String undo,
         String redo,
@@ -130,6 +132,8 @@ public record JobView(
      * @param watts at most
      * @param outOfLine places where the number differs from the line's: id, key, paint-key, input,
      *     address
+     * @param proved how many of its tests are asked or seen
+     * @param toProve how many it needs
      */
     public record LineBody(
             long id,
@@ -148,7 +152,9 @@ public record JobView(
             String place,
             String port,
             double watts,
-            List<String> outOfLine) {}
+            List<String> outOfLine,
+            int proved,
+            int toProve) {}
 
     /** A run by the socket it ends in; the Cabling page has the rest. */
     public record RunName(long id, String name) {}

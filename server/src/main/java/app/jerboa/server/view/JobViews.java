@@ -1,13 +1,18 @@
 package app.jerboa.server.view;
 
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.job.proof.Proof;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.findings.Checks;
+import app.jerboa.server.findings.DeviceMarks;
 import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.findings.FindingWords;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +28,10 @@ public class JobViews {
     /** Findings of one job in words. */
     private record Worded(List<FindingBody> findings) {}
 
+    /** A job at one version with so much observed is one object while it is held. */
+    private final Cache<Jobs.Stored, JobParts> parts = Caffeine.newBuilder().weakKeys().build();
+
+    private final Cache<Jobs.Stored, JobJson> bytes = Caffeine.newBuilder().weakKeys().build();
     private final Jobs jobs;
     private final ViewMapper mapper;
     private final FindingWords words;
@@ -37,7 +46,7 @@ public class JobViews {
 
     public JobView view(long id, Author person) {
         BesideRow beside = beside(id, person);
-        Jobs.Stored stored = jobs.at(id, beside.version());
+        Jobs.Stored stored = jobs.at(id, beside.version(), beside.observed());
         return view(stored, beside);
     }
 
@@ -46,10 +55,11 @@ public class JobViews {
     }
 
     private JobView view(Jobs.Stored stored, BesideRow beside) {
-        JobParts parts = parts(stored.job());
+        JobParts parts = parts(stored);
         return new JobView(
                 stored.id(),
                 stored.version(),
+                stored.observed(),
                 beside.role(),
                 beside.undo(),
                 beside.redo(),
@@ -79,22 +89,22 @@ public class JobViews {
     /** The present state as a patch that changes nothing: to be compared with what a page shows. */
     JobPatch present(long job, Author person) {
         BesideRow beside = beside(job, person);
-        Jobs.Stored stored = jobs.at(job, beside.version());
+        Jobs.Stored stored = jobs.at(job, beside.version(), beside.observed());
         return patch(stored, view(stored, beside));
     }
 
     private JobPatch patch(Jobs.Stored before, JobView now) {
-        return JobPatch.between(before.version(), parts(before.job()), now);
+        return JobPatch.between(before.version(), before.observed(), parts(before), now);
     }
 
     /**
-     * What has changed since a version.
+     * What has changed since a version, and since so much of it was observed.
      *
      * @throws Problem gone when this server does not hold that version
      */
-    JobPatch patch(long job, long since, Author person) {
+    JobPatch patch(long job, long since, long observed, Author person) {
         Jobs.Stored before =
-                jobs.earlier(job, since)
+                jobs.earlier(job, since, observed)
                         .orElseThrow(
                                 () ->
                                         new Problem(
@@ -110,38 +120,57 @@ public class JobViews {
      */
     ResponseEntity<byte[]> answer(long job, Author person) {
         BesideRow beside = beside(job, person);
-        Jobs.Stored stored = jobs.at(job, beside.version());
+        Jobs.Stored stored = jobs.at(job, beside.version(), beside.observed());
         Map<String, Object> own = new HashMap<>();
         own.put("id", stored.id());
         own.put("version", stored.version());
+        own.put("observed", stored.observed());
         own.put("role", beside.role());
         own.put("undo", beside.undo());
         own.put("redo", beside.redo());
         own.put("lastLog", log(beside));
         return ResponseEntity.ok()
-                .eTag(stored.version() + "-" + Integer.toHexString(own.hashCode()))
+                .eTag(
+                        stored.version()
+                                + "-"
+                                + stored.observed()
+                                + "-"
+                                + Integer.toHexString(own.hashCode()))
                 .contentType(MediaType.APPLICATION_JSON)
-                .body(shared(stored.job()).behind(json.writeValueAsBytes(own)));
+                .body(shared(stored).behind(json.writeValueAsBytes(own)));
     }
 
-    private JobJson shared(Job job) {
-        return job.worked(JobJson.class, () -> new JobJson(json.writeValueAsBytes(parts(job))));
+    private JobJson shared(Jobs.Stored stored) {
+        return bytes.get(stored, s -> new JobJson(json.writeValueAsBytes(parts(s))));
     }
 
-    private JobParts parts(Job job) {
-        return job.worked(JobParts.class, () -> JobBodies.parts(job, findings(job)));
+    private JobParts parts(Jobs.Stored stored) {
+        return parts.get(
+                stored,
+                s -> {
+                    Proof proof = s.proof();
+                    List<JobFindings.Judged> found = Checks.of(proof);
+                    return JobBodies.parts(
+                            proof, DeviceMarks.of(proof, found), worded(s.job(), found));
+                });
     }
 
+    /** Those of the plan, and those of what was seen beside it. */
+    public List<FindingBody> findings(Proof proof) {
+        return worded(proof.job(), Checks.of(proof));
+    }
+
+    /** Those of the plan alone. */
     public List<FindingBody> findings(Job job) {
-        return job.worked(Worded.class, () -> new Worded(worded(job))).findings();
+        return job.worked(Worded.class, () -> new Worded(worded(job, Checks.of(job)))).findings();
     }
 
-    private List<FindingBody> worded(Job job) {
+    private List<FindingBody> worded(Job job, List<JobFindings.Judged> found) {
         Map<Long, String> names = new HashMap<>();
         job.devices().forEach(d -> names.put(d.id().value(), d.name()));
         job.lines().forEach(l -> names.put(l.id(), job.label(l)));
         job.mounts().forEach(m -> names.put(m.id(), names.get(m.camera().value())));
         JobBodies.runs(job).forEach(r -> names.put(r.id(), r.name()));
-        return Checks.of(job).stream().map(j -> words.body(j, names::get)).toList();
+        return found.stream().map(j -> words.body(j, names::get)).toList();
     }
 }

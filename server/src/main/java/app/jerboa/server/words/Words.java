@@ -22,7 +22,7 @@ import java.util.TreeSet;
  */
 public final class Words {
     private static final List<String> FILES =
-            List.of("findings", "steps", "changes", "reach", "routes", "sums", "wiring");
+            List.of("findings", "steps", "changes", "reach", "routes", "sums", "wiring", "proof");
 
     private static final Map<String, Sentence> ALL = read();
 

@@ -123,11 +123,16 @@ public final class JobFindings {
      * @param onFailure gets the check's name and what it threw
      */
     public static List<Judged> check(Job job, BiConsumer<String, RuntimeException> onFailure) {
+        return judged(
+                job, CHECKS.stream().flatMap(d -> found(d, job, onFailure).stream()).toList());
+    }
+
+    /** In one order, each with who accepted it. */
+    public static List<Judged> judged(Job job, List<Finding> findings) {
         Map<String, Waiver> waivers = new HashMap<>();
         job.waivers().forEach(w -> waivers.put(w.finding(), w));
         List<Judged> all =
-                CHECKS.stream()
-                        .flatMap(d -> found(d, job, onFailure).stream())
+                findings.stream()
                         .sorted(Finding.ORDER)
                         .map(f -> new Judged(f, waiver(f, waivers)))
                         .toList();

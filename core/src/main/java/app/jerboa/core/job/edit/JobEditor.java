@@ -192,7 +192,7 @@ public final class JobEditor {
     private static void insistSame(Item expected, Item actual) {
         for (Field field : expected.ref().kind().fields()) {
             String is = actual.text(field);
-            if (!field.seen() && !is.equals(expected.text(field))) {
+            if (!is.equals(expected.text(field))) {
                 throw new ChangeConflict(
                         new Edit(expected.ref(), field, expected.text(field), ""), is);
             }

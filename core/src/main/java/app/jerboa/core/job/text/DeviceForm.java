@@ -5,6 +5,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.value.DeviceId;
+import java.util.Optional;
 
 /** A device between its two forms. */
 final class DeviceForm {
@@ -25,7 +26,6 @@ final class DeviceForm {
                     .wholeOrNone(Field.ALONG, d -> d.centre().along())
                     .wholeOrNone(Field.ALONG_ZOOMED, d -> d.centre().alongZoomed())
                     .wholeOrNone(Field.ABOVE, d -> d.centre().above())
-                    .orNone(Field.FOUND, Device::found)
                     .wholeOrNone(Field.BAUD, d -> d.asSet().baud())
                     .text(Field.FRAMING, d -> d.asSet().framing())
                     .text(Field.SERIAL_PROTOCOL, d -> d.asSet().serialProtocol())
@@ -56,7 +56,7 @@ final class DeviceForm {
                         t.wholeOrNone(Field.ALONG_ZOOMED),
                         t.wholeOrNone(Field.ABOVE)),
                 asSet(t),
-                t.addressOrNone(Field.FOUND));
+                Optional.empty());
     }
 
     private static Device.AsSet asSet(Texts t) {

@@ -104,9 +104,10 @@ class JobBringUpTest {
     @Test
     void whatWasFoundElsewhereStartsThere() {
         JobUnderTest job = new JobUnderTest(CAMERA);
-        long house =
-                job.device("L1", CAMERA, Field.ADDRESS, "10.44.8.21", Field.FOUND, "10.44.8.99");
-        long set = job.device("L2", CAMERA, Field.ADDRESS, "10.44.8.22", Field.FOUND, "10.44.8.22");
+        long house = job.device("L1", CAMERA, Field.ADDRESS, "10.44.8.21");
+        long set = job.device("L2", CAMERA, Field.ADDRESS, "10.44.8.22");
+        job.found(house, "10.44.8.99");
+        job.found(set, "10.44.8.22");
         assertThat(only(job, house).atHome()).isTrue();
         assertThat(only(job, house).start().orElseThrow().address()).hasToString("10.44.8.99");
         assertThat(fresh(job)).noneMatch(d -> d.id().value() == set);

@@ -11,11 +11,12 @@ import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.Mark;
 import app.jerboa.core.job.RandomJobs;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.value.DeviceId;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -229,10 +230,16 @@ class JobEditorTest {
         assertThat(waived).noneMatch(JobFindings.Judged::stops);
     }
 
-    @ParameterizedTest
-    @CsvSource({"'', PLANNED", "10.44.8.21, SET", "10.44.8.30, DIFFERS"})
-    void theMarkComparesPlannedWithFound(String found, Mark mark) {
-        assertThat(EDITOR.apply(JOB, edit(Field.FOUND, "", found)).devices().get(0).mark())
-                .isEqualTo(mark);
+    /** What was seen is no field: no change takes it away, and it changes no item. */
+    @Test
+    void whereADeviceWasFoundStaysThroughChanges() {
+        DeviceId device = JOB.devices().get(0).id();
+        Job found = JOB.with(Map.of(device, Ipv4.parse("10.44.8.21")));
+        assertThat(found.devices().get(0).set()).isTrue();
+        assertThat(found.items().map(JobItems::item).toList())
+                .isEqualTo(JOB.items().map(JobItems::item).toList());
+        Job moved = EDITOR.apply(found, edit(Field.ADDRESS, "10.44.8.21", "10.44.8.30"));
+        assertThat(moved.devices().get(0).found()).hasToString("Optional[10.44.8.21]");
+        assertThat(moved.devices().get(0).set()).isFalse();
     }
 }

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /** Devices that stand on usable addresses and have not been placed yet; they could make room. */
-final class Standing implements Obstacles {
+final class Occupants implements Obstacles {
     private final NavigableMap<Long, List<AddressedDevice>> byAddress = new TreeMap<>();
 
     void add(AddressedDevice device) {

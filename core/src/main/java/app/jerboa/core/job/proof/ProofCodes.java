@@ -1,0 +1,18 @@
+package app.jerboa.core.job.proof;
+
+import app.jerboa.core.finding.Discipline;
+import app.jerboa.core.finding.FindingCode;
+import app.jerboa.core.finding.Severity;
+import java.util.List;
+
+/** The codes of findings about what was found. */
+public final class ProofCodes {
+    public static final FindingCode DIFFERS =
+            new FindingCode("EVID-DIFFERS", Severity.WARN, Discipline.EVIDENCE);
+    public static final FindingCode STALE =
+            new FindingCode("EVID-STALE", Severity.NOTE, Discipline.EVIDENCE);
+
+    public static final List<FindingCode> ALL = List.of(DIFFERS, STALE);
+
+    private ProofCodes() {}
+}
