@@ -1,25 +1,34 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
+import Tab from '@mui/material/Tab'
+import Tabs from '@mui/material/Tabs'
 import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import type { BringUp, Job } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useTab } from '../../shared/ui/useTab'
+import { CardColumn } from './CardColumn'
 import { LaptopCard } from './LaptopCard'
 import { MethodChoice } from './MethodChoice'
 import { RigHall } from './RigHall'
 import { RunSheetList } from './RunSheetList'
 import { StepCard } from './StepCard'
+import { cardsOf } from './cards'
 import { useBringUp } from './useBringUp'
+import { useCall } from './useCall'
 import { methodWords } from './words'
 
-/** Bringing new devices to their addresses: one step at arm's length. */
+const TABS = ['cards', 'sheet'] as const
+
+/** Bringing new devices to their addresses: one card at arm's length. */
 export function BringUpPage({ job }: { readonly job: Job }) {
   const bringUp = useBringUp(job.id)
   const view = bringUp.view.data
   const may = rights(job).plan
+  const [tab, setTab] = useTab(TABS)
   const findings = about(job.findings, ['addresses', 'secrets'])
   return (
     <Page title="Bring-up" job={job} findings={findings} actions={<Actions job={job} bringUp={bringUp} />}>
@@ -29,20 +38,39 @@ export function BringUpPage({ job }: { readonly job: Job }) {
         <Box
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 236px' },
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '220px minmax(0, 1fr)' },
             gap: 2,
           }}
         >
           <div>
+            <Tabs
+              value={tab}
+              onChange={(_, next: (typeof TABS)[number]) => setTab(next)}
+              sx={{ minHeight: 36, mb: 0.5 }}
+            >
+              <Tab value="cards" label="Cards" sx={{ textTransform: 'none', minHeight: 36 }} />
+              <Tab value="sheet" label="Run sheet" sx={{ textTransform: 'none', minHeight: 36 }} />
+            </Tabs>
+            {tab === 'cards' ? (
+              <CardColumn cards={cardsOf(view)} speed={view.speed} />
+            ) : (
+              <RunSheetList view={view} />
+            )}
+          </div>
+          <div>
             <Now job={job} view={view} bringUp={bringUp} may={may} />
-            {!view.finished && <LaptopCard laptop={view.laptop} />}
+            {!view.finished && <LaptopCard laptop={view.laptop} more={adding(view)} />}
             <RigHall job={job.id} />
           </div>
-          <RunSheetList view={view} />
         </Box>
       )}
     </Page>
   )
+}
+
+/** The step under way gives the laptop one more address. */
+function adding(view: BringUp): boolean {
+  return view.steps.find((s) => s.number === view.current)?.kind === 'alias'
 }
 
 function Actions({ job, bringUp }: { readonly job: Job; readonly bringUp: ReturnType<typeof useBringUp> }) {
@@ -88,11 +116,18 @@ interface NowProps {
 
 function Now({ job, view, bringUp, may }: NowProps) {
   const step = view.steps.find((s) => s.number === view.current)
+  const call = useCall(view.waitSeconds > 0, view.now.title)
   return (
     <>
-      <Box sx={{ color: 'text.secondary', mb: 0.5 }}>
-        {methodWords[view.method]}, {view.workshop ? 'in the workshop' : 'on site'}
-        {view.aside && `. Put aside: ${view.aside}`}
+      <Box sx={{ color: 'text.secondary', mb: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+        <Box component="span" sx={{ flex: 1 }}>
+          {methodWords[view.method]}, {view.workshop ? 'in the workshop' : 'on site'}
+          {view.aside && `. Put aside: ${view.aside}`}
+        </Box>
+        <label>
+          <input type="checkbox" checked={call.on} onChange={(e) => call.turn(e.target.checked)} /> call me when
+          a wait is over
+        </label>
       </Box>
       {step ? (
         <StepCard key={step.number} job={job} step={step} view={view} bringUp={bringUp} may={may} />

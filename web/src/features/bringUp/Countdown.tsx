@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import LinearProgress from '@mui/material/LinearProgress'
-import { useEffect, useState } from 'react'
 import { duration } from '../../shared/format/duration'
+import { useLeft } from './useLeft'
 
 interface Props {
   /** Seconds of the world's time that were left when this was fetched. */
@@ -12,14 +12,7 @@ interface Props {
 
 /** A boot that runs by itself, counted down at the pace of the world's clock. */
 export function Countdown({ left, total, speed }: Props) {
-  const [now, setNow] = useState(left)
-  useEffect(() => {
-    const end = performance.now() + (left / speed) * 1000
-    const tick = () => setNow(Math.max(0, ((end - performance.now()) / 1000) * speed))
-    tick()
-    const timer = setInterval(tick, 250)
-    return () => clearInterval(timer)
-  }, [left, speed])
+  const now = useLeft(left, speed)
   if (now <= 0) return null
   return (
     <Box sx={{ my: 1.5 }} role="timer">

@@ -1,15 +1,18 @@
 import Box from '@mui/material/Box'
 import Paper from '@mui/material/Paper'
 import type { BringUp } from '../../shared/api/types'
+import { CommandLines } from './CommandLines'
+import { goingBack, taking } from './laptopCommands'
+
+interface Props {
+  readonly laptop: BringUp['laptop']
+  /** It keeps its own address and gets this one beside it. */
+  readonly more: boolean
+}
 
 /** Where this laptop must be now, where it is, and how to put it there on three kinds of desktop. */
-export function LaptopCard({ laptop }: { readonly laptop: BringUp['laptop'] }) {
+export function LaptopCard({ laptop, more }: Props) {
   const address = laptop.wanted.split('/')[0] ?? ''
-  const ways = [
-    `sudo ip addr flush dev eth0 && sudo ip addr add ${laptop.wanted} dev eth0`,
-    `netsh interface ip set address "Ethernet" static ${address} ${laptop.wantedMask}`,
-    `sudo networksetup -setmanual "Ethernet" ${address} ${laptop.wantedMask}`,
-  ]
   return (
     <Paper sx={{ p: 2, mt: 2 }}>
       <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 1 }}>
@@ -36,22 +39,9 @@ export function LaptopCard({ laptop }: { readonly laptop: BringUp['laptop'] }) {
         </div>
       )}
       <details style={{ marginTop: 8 }}>
-        <summary>Commands that set it (put your own interface&#39;s name in)</summary>
-        {ways.map((w) => (
-          <Box
-            key={w}
-            component="code"
-            sx={{
-              display: 'block',
-              mt: 0.75,
-              fontSize: '0.88rem',
-              overflowWrap: 'anywhere',
-              userSelect: 'all',
-            }}
-          >
-            {w}
-          </Box>
-        ))}
+        <summary>Commands that set it, and the way back (put your own interface&#39;s name in)</summary>
+        <CommandLines commands={taking(address, laptop.wanted, laptop.wantedMask, more)} />
+        <CommandLines commands={goingBack(address, laptop.wanted, more)} />
       </details>
     </Paper>
   )

@@ -9,10 +9,12 @@ import { CopyValue } from '../../shared/ui/CopyValue'
 import { EditCell } from '../../shared/ui/EditCell'
 import { Trouble } from '../../shared/ui/Trouble'
 import { ActionList } from './ActionList'
+import { CommandLines } from './CommandLines'
 import { Countdown } from './Countdown'
 import { Otherwise } from './Otherwise'
+import { forgetting } from './laptopCommands'
 import type { useBringUp } from './useBringUp'
-import { handWords } from './words'
+import { handWords, shortWords } from './words'
 
 interface Props {
   readonly job: Job
@@ -35,12 +37,15 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
   const device = job.devices.find((d) => d.id === step.deviceId)
   return (
     <Paper sx={{ p: 2.5 }} data-step={step.kind} aria-live="polite">
-      <Box sx={{ color: 'text.secondary', display: 'flex', justifyContent: 'space-between' }}>
+      <Box
+        sx={{ color: 'text.secondary', display: 'flex', justifyContent: 'space-between', flexWrap: 'wrap' }}
+      >
         <span>
-          Step {step.number} of {view.steps.length}
+          {step.device && <b>{step.device} · </b>}Step {step.number} of {view.steps.length}
         </span>
         <span>{duration(view.secondsLeft)} left by plan</span>
       </Box>
+      <Way view={view} step={step} />
       <Box component="h2" sx={{ fontSize: '1.5rem', mt: 0.5, mb: 1 }}>
         {now.title}
       </Box>
@@ -49,10 +54,27 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
       {LAPTOP.has(step.kind) && <CopyValue label="Laptop" value={step.laptop} />}
       <ActionList job={job} actions={now.actions} />
       {step.kind === 'verify' && device && <Firmware job={job} device={device} />}
+      {now.clears !== '' && (
+        <Box sx={{ my: 1 }}>
+          Another device had <b className="mono">{now.clears}</b> before: the laptop must forget that one.
+          <CommandLines commands={forgetting(now.clears)} />
+        </Box>
+      )}
       <Countdown left={view.waitSeconds} total={view.waitTotal} speed={view.speed} />
       <Box sx={{ my: 1 }}>
         <b>You should then see:</b> {now.expect}
       </Box>
+      {now.watched !== '' && (
+        <Box sx={{ my: 1, display: 'flex', gap: 1, alignItems: 'baseline' }} data-watched>
+          <Box
+            component="span"
+            sx={{ border: '1px solid', borderRadius: 1, px: 0.75, fontSize: '0.8rem', whiteSpace: 'nowrap' }}
+          >
+            asked
+          </Box>
+          {now.watched}
+        </Box>
+      )}
       {outcome && (
         <Trouble>
           <b>Not done: {outcome.saw}.</b> {outcome.next}
@@ -71,16 +93,41 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
           </Button>
         )}
         <Button
-          variant="contained"
+          variant={now.watched === '' ? 'contained' : 'outlined'}
           size="large"
           onClick={() => check.mutate(step.number)}
           disabled={check.isPending || !may || fresh}
         >
-          {check.isPending ? 'Asking …' : 'Done, check it'}
+          {check.isPending ? 'Asking …' : now.watched === '' ? 'Done, check it' : 'Check it now'}
         </Button>
         {step.deviceId !== null && may && <Otherwise step={step} bringUp={bringUp} />}
       </Box>
     </Paper>
+  )
+}
+
+/** The steps of this device: what is behind it, what is done now, what is still to come. */
+function Way({ view, step }: { readonly view: BringUp; readonly step: Step }) {
+  const own = view.steps.filter((s) => s.deviceId !== null && s.deviceId === step.deviceId)
+  if (own.length < 2) return null
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, fontSize: '0.9rem', mt: 0.5 }}>
+      {own.map((s) => (
+        <Box
+          key={s.number}
+          component="span"
+          title={s.saw}
+          sx={{
+            fontWeight: s.number === step.number ? 700 : 400,
+            color: s.number === step.number ? 'text.primary' : 'text.secondary',
+          }}
+        >
+          {s.done ? '✓ ' : s.number === step.number ? '▸ ' : ''}
+          {shortWords[s.kind]}
+          {s.done && s.evidence !== '' && ` (${s.evidence})`}
+        </Box>
+      ))}
+    </Box>
   )
 }
 

@@ -39,7 +39,7 @@ class RefusalsTest extends RunningServer {
                 "{\"adds\":[{\"item\":\"device\",\"id\":-1,\"values\":{\"nose\":\"x\"}}],\"edits\":[],\"removes\":[]}|bad-value",
                 "{\"adds\":[{\"item\":\"device\",\"id\":-1,\"values\":{\"name\":null}}],\"edits\":[],\"removes\":[]}|bad-value",
                 "{\"adds\":[{\"item\":\"waiver\",\"id\":-1,\"values\":{\"person\":\"Mei Farrow\"}}],\"edits\":[],\"removes\":[]}|not-yours-to-write",
-                "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":7,\"field\":\"found\",\"before\":\"\",\"after\":\"10.44.8.21\"}],\"removes\":[]}|not-yours-to-write",
+                "{\"adds\":[],\"edits\":[{\"item\":\"device\",\"id\":7,\"field\":\"found\",\"before\":\"\",\"after\":\"10.44.8.21\"}],\"removes\":[]}|bad-value",
                 "{\"adds\":[],\"edits\":[],\"removes\":[]}|nothing-to-change",
                 "nonsense|malformed-json",
                 "''|malformed-json"

@@ -14,6 +14,9 @@ import org.apache.ibatis.annotations.Param;
 interface BringUpMapper {
     Optional<BringUpRow> open(@Param("job") long job);
 
+    /** Jobs whose open bring-up somebody looks at and this server watches, from now on at least. */
+    List<Long> watched(@Param("server") String server);
+
     List<StepRow> steps(@Param("run") long run);
 
     /** The newest times that steps of this job took, whichever bring-up they belong to. */

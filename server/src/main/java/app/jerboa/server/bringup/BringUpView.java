@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param now what the current step asks for; empty texts when there is none
  * @param waitSeconds of the world's time until the current step can be checked; 0 when it can
  * @param waitTotal the whole boot that is waited for
+ * @param waits boots that run now, the next to end first
  * @param secondsLeft of the world's time, by the durations of the job
  * @param speed how fast the world's clock runs
  */
@@ -27,6 +28,7 @@ public record BringUpView(
         NowBody now,
         double waitSeconds,
         int waitTotal,
+        List<WaitBody> waits,
         int secondsLeft,
         double speed,
         LaptopBody laptop) {
@@ -54,14 +56,29 @@ public record BringUpView(
             String saw,
             boolean differs) {}
 
-    /** The words of a step, what to do in it, and what can hurt. */
+    /**
+     * The words of a step, what to do in it, and what can hurt.
+     *
+     * @param watched what Jerboa looks for and ticks by itself; blank when only a person can know
+     * @param clears the address whose entry the laptop must forget: another device had it before;
+     *     blank for none
+     */
     public record NowBody(
             String title,
             String todo,
             String expect,
             List<ActionBody> actions,
             List<String> cautions,
-            boolean hands) {}
+            boolean hands,
+            String watched,
+            String clears) {
+        NowBody watched(String sign, String entry) {
+            return new NowBody(title, todo, expect, actions, cautions, hands, sign, entry);
+        }
+    }
+
+    /** A boot that runs by itself; seconds of the world's time. */
+    public record WaitBody(long deviceId, double left, int total) {}
 
     /**
      * One thing to do.

@@ -27,6 +27,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -52,8 +53,10 @@ class BringUpViews {
     private final BringUpPlans plans;
     private final RigHands hands;
     private final Worlds worlds;
+    private final Watching watching;
 
-    BringUpViews(BringUpPlans plans, RigHands hands, Worlds worlds) {
+    BringUpViews(BringUpPlans plans, RigHands hands, Worlds worlds, Watching watching) {
+        this.watching = watching;
         this.plans = plans;
         this.hands = hands;
         this.worlds = worlds;
@@ -142,9 +145,10 @@ class BringUpViews {
                 run.map(r -> BringUpPlans.names(stored, r.asideIds())).orElse(""),
                 bodies(stored, steps),
                 Optional.ofNullable(current).map(StepRow::number),
-                now(stored, current),
+                now(stored, steps, current),
                 current == null ? 0 : wait(steps, current, now),
                 current == null ? 0 : boots.getOrDefault(new DeviceId(current.deviceId()), 0),
+                waits(steps, boots, now),
                 sheet.secondsFrom(from, plans.times(stored), boots, running(steps, now)),
                 time.speed(),
                 laptop(stored, steps, current));
@@ -153,6 +157,20 @@ class BringUpViews {
     private static Map<DeviceId, Integer> boots(Jobs.Stored stored) {
         return stored.job().devices().stream()
                 .collect(Collectors.toMap(Device::id, d -> d.profile().bootSeconds()));
+    }
+
+    private static List<BringUpView.WaitBody> waits(
+            List<StepRow> steps, Map<DeviceId, Integer> boots, Instant now) {
+        return running(steps, now).entrySet().stream()
+                .filter(e -> e.getValue() > 0)
+                .map(
+                        e ->
+                                new BringUpView.WaitBody(
+                                        e.getKey().value(),
+                                        e.getValue(),
+                                        boots.getOrDefault(e.getKey(), 0)))
+                .sorted(Comparator.comparingDouble(BringUpView.WaitBody::left))
+                .toList();
     }
 
     private static Map<DeviceId, Integer> running(List<StepRow> steps, Instant now) {
@@ -209,11 +227,7 @@ class BringUpViews {
 
     /** Where a device starts, for people. */
     static String start(Device d) {
-        return d.profile()
-                .factory()
-                .map(FactoryAddress::address)
-                .map(Ipv4::toString)
-                .orElse("its own address");
+        return factory(d).orElse("its own address");
     }
 
     /** Every step in words, for paper. */
@@ -246,16 +260,39 @@ class BringUpViews {
                 "Follow local codes; licensed people for mains and structure.");
     }
 
-    /** The words of a step of a job. */
-    BringUpView.NowBody now(Jobs.Stored stored, StepRow row) {
+    /** The words of the step that is done now. */
+    private BringUpView.NowBody now(Jobs.Stored stored, List<StepRow> steps, StepRow row) {
         if (row == null) {
-            return new BringUpView.NowBody("", "", "", List.of(), List.of(), false);
+            return new BringUpView.NowBody("", "", "", List.of(), List.of(), false, "", "");
         }
         Step step = row.toStep();
         boolean there =
                 step.device().isEmpty() || stored.job().device(step.device().get()).isPresent();
         StepActions actions = new StepActions(Hall.of(stored.job()));
-        return words(stored, step, there ? Optional.of(actions) : Optional.empty());
+        BringUpView.NowBody words =
+                words(stored, step, there ? Optional.of(actions) : Optional.empty());
+        return words.watched(watching.sign(stored, step).orElse(""), clears(stored, steps, step));
+    }
+
+    /** The start of a device that another one had before: the laptop still knows that one. */
+    private static String clears(Jobs.Stored stored, List<StepRow> steps, Step step) {
+        if (step.kind() != Step.Kind.PLUG && step.kind() != Step.Kind.PORT) {
+            return "";
+        }
+        Optional<String> start =
+                step.device().flatMap(stored.job()::device).flatMap(BringUpViews::factory);
+        boolean before =
+                start.isPresent()
+                        && steps.stream()
+                                .filter(s -> s.done() && s.toStep().kind() == Step.Kind.SET)
+                                .flatMap(s -> s.toStep().device().stream())
+                                .flatMap(d -> stored.job().device(d).stream())
+                                .anyMatch(d -> factory(d).equals(start));
+        return before ? start.get() : "";
+    }
+
+    private static Optional<String> factory(Device d) {
+        return d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString);
     }
 
     /**
@@ -279,7 +316,9 @@ class BringUpViews {
                         .sorted()
                         .map(StepWords::caution)
                         .toList(),
-                hands.can(stored.id(), step));
+                hands.can(stored.id(), step),
+                "",
+                "");
     }
 
     private BringUpView.ActionBody action(Action a) {

@@ -41,6 +41,9 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 class BringUps {
+    /** Of one look, so that a plan that ticks itself over and over ends. */
+    private static final int MOST_TICKS = 20;
+
     private final BringUpMapper mapper;
     private final Jobs jobs;
     private final BringUpPlans plans;
@@ -49,6 +52,7 @@ class BringUps {
     private final Logbook log;
     private final Live live;
     private final StepCheck checks;
+    private final Watching watching;
     private final RigHands hands;
     private final Worlds worlds;
     private final TransactionTemplate transactions;
@@ -62,6 +66,7 @@ class BringUps {
             Logbook log,
             Live live,
             StepCheck checks,
+            Watching watching,
             RigHands hands,
             Worlds worlds,
             TransactionTemplate transactions) {
@@ -73,6 +78,7 @@ class BringUps {
         this.log = log;
         this.live = live;
         this.checks = checks;
+        this.watching = watching;
         this.hands = hands;
         this.worlds = worlds;
         this.transactions = transactions;
@@ -248,6 +254,67 @@ class BringUps {
     }
 
     /**
+     * Ticks what the network shows by itself: the current step, as often as the next one shows too,
+     * and every device that answers at its planned address already.
+     */
+    void watch(long job) {
+        boolean more = true;
+        for (int i = 0; more && i < MOST_TICKS; i++) {
+            more = watchCurrent(job);
+        }
+        Jobs.Stored stored = jobs.load(job);
+        mapper.open(job)
+                .map(r -> mapper.steps(r.id()))
+                .ifPresent(rows -> new Resuming(rows).unverified().forEach(r -> see(stored, r)));
+    }
+
+    private boolean watchCurrent(long job) {
+        Jobs.Stored stored = jobs.load(job);
+        return mapper.open(job)
+                .flatMap(r -> mapper.steps(r.id()).stream().filter(s -> !s.done()).findFirst())
+                .filter(row -> see(stored, row))
+                .isPresent();
+    }
+
+    /** Whether the step was seen to be done, and is ticked now. */
+    private boolean see(Jobs.Stored stored, StepRow row) {
+        Step step = row.toStep();
+        if (step.device().isPresent() && stored.job().device(step.device().get()).isEmpty()) {
+            return false;
+        }
+        Instant now = worldNow(stored.id());
+        Optional<StepCheck.Result> seen =
+                watching.see(stored, step, over(mapper.steps(open(stored.id()).id()), row, now));
+        seen.ifPresent(
+                result ->
+                        transactions.executeWithoutResult(
+                                t -> tick(jobs.lock(stored.id()), row, result, now)));
+        return seen.isPresent();
+    }
+
+    private static boolean over(List<StepRow> rows, StepRow row, Instant now) {
+        return rows.stream()
+                .filter(r -> r.deviceId() == row.deviceId() && r.bootOverAt() != null)
+                .noneMatch(r -> r.bootOverAt().toInstant().isAfter(now));
+    }
+
+    /** Somebody may have done it, or planned anew, while the network was asked. */
+    private void tick(Jobs.Stored stored, StepRow row, StepCheck.Result result, Instant now) {
+        boolean still =
+                mapper.open(stored.id()).stream()
+                        .flatMap(r -> mapper.steps(r.id()).stream())
+                        .anyMatch(
+                                s ->
+                                        !s.done()
+                                                && s.number() == row.number()
+                                                && s.kind().equals(row.kind())
+                                                && s.deviceId() == row.deviceId());
+        if (still) {
+            finish(stored, row, result, now, Author.WATCH);
+        }
+    }
+
+    /**
      * Something else was seen than the step expects. With the address it was seen at, the rest is
      * planned from there.
      */
@@ -376,7 +443,9 @@ class BringUps {
         BringUpRow run = open(stored.id());
         Step step = row.toStep();
         OffsetDateTime boot =
-                step.kind().boots() && !differs ? at(now.plusSeconds(boot(stored, step))) : null;
+                step.kind().boots() && !differs
+                        ? at(result.booted() ? now : now.plusSeconds(boot(stored, step)))
+                        : null;
         Integer taken = differs ? null : taken(run, row, now);
         mapper.finish(
                 run.id(),

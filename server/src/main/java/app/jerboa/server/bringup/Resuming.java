@@ -24,9 +24,11 @@ final class Resuming {
     private static final Set<Step.Kind> ONCE =
             EnumSet.of(Step.Kind.REACH, Step.Kind.ENTER, Step.Kind.JOIN, Step.Kind.STREAM);
 
+    private final List<StepRow> all;
     private final List<StepRow> done;
 
     Resuming(List<StepRow> steps) {
+        this.all = steps;
         this.done = steps.stream().filter(StepRow::done).toList();
     }
 
@@ -56,6 +58,18 @@ final class Resuming {
         works.forEach(
                 (d, w) -> progress.put(d, new NewDevice.Progress(w, boots.getOrDefault(d, 0))));
         return progress;
+    }
+
+    /** Steps that verify a device whose restart is behind it, wherever they stand in the list. */
+    List<StepRow> unverified() {
+        Set<Long> restarted = new HashSet<>();
+        done.stream()
+                .filter(r -> r.toStep().kind() == Step.Kind.RESTART && !r.differs())
+                .forEach(r -> restarted.add(r.deviceId()));
+        return all.stream()
+                .filter(r -> !r.done() && r.toStep().kind() == Step.Kind.VERIFY)
+                .filter(r -> restarted.contains(r.deviceId()))
+                .toList();
     }
 
     private static int left(Instant now, Instant over) {

@@ -42,6 +42,11 @@ public class StepCheck {
             return new Result(true, "asked", Words.say("check." + key, facts), "");
         }
 
+        /** It answers, so that no boot is waited for. */
+        boolean booted() {
+            return evidence.equals("asked");
+        }
+
         /** A person says so. */
         static Result told(String key, Map<String, ?> facts) {
             return new Result(true, "told", Words.say("told." + key, facts), "");

@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface LogMapper {
     /**
+     * @param account 0 for what Jerboa did by itself
      * @param photo null for none
      */
     void insert(
