@@ -125,8 +125,8 @@ function Now({ job, view, bringUp, may }: NowProps) {
           {view.aside && `. Put aside: ${view.aside}`}
         </Box>
         <label>
-          <input type="checkbox" checked={call.on} onChange={(e) => call.turn(e.target.checked)} /> call me when
-          a wait is over
+          <input type="checkbox" checked={call.on} onChange={(e) => call.turn(e.target.checked)} /> call me
+          when a wait is over
         </label>
       </Box>
       {step ? (

@@ -273,6 +273,11 @@ public final class BrowserUser implements AutoCloseable {
                 send("POST", path + "/steps/" + step + "/rig-hands", "{}");
             }
             JsonNode outcome = send("POST", path + "/steps/" + step + "/check", "{}");
+            if (outcome.path("code").asString("").equals("not-this-step")) {
+                // Whoever watches was faster.
+                view = send("GET", path, "");
+                continue;
+            }
             if (!outcome.has("view")) {
                 throw new IllegalStateException("step " + step + ": " + outcome);
             }

@@ -103,14 +103,8 @@ class Screenshots extends Jerboa {
             user.page.waitForTimeout(400);
             user.press("Done, check it");
         }
-        for (String hands :
-                new String[] {"In the rig: Put the laptop there", "In the rig: Plug it in"}) {
-            user.press(hands);
-            user.page.waitForTimeout(400);
-            user.press("Done, check it");
-        }
-        user.page.waitForTimeout(1200);
-        user.press("Done, check it");
+        user.press("In the rig: Put the laptop there");
+        user.press("In the rig: Plug it in");
         assertThat(user.page.locator("[data-step=set]")).isVisible();
         programs.speed(1);
         user.page.locator("main").evaluate("main => main.scrollTo(0, 0)");

@@ -17,7 +17,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class BringUpWatch {
-    private static final int PAUSE_MILLIS = 1000;
     private static final int AT_ONCE = 2;
     private static final int MOST_WAITING = 100;
 
@@ -35,7 +34,8 @@ class BringUpWatch {
         this.settings = settings;
     }
 
-    @Scheduled(fixedDelay = PAUSE_MILLIS)
+    /** Every half second, unless set otherwise: the pace of what a technician does. */
+    @Scheduled(fixedDelayString = "${jerboa.watch-millis:500}")
     void look() {
         for (long job : mapper.watched(settings.serverName())) {
             if (looking.add(job)) {
