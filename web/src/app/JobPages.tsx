@@ -19,6 +19,7 @@ import {
   LogbookPage,
   PaintPage,
   PeoplePage,
+  ProvePage,
   SitePage,
   WireLogPage,
 } from './pages'
@@ -58,6 +59,7 @@ export function JobPages({ look, onLook }: Props) {
               <Route path="bring-up" element={<BringUpPage job={job} />} />
               <Route path="desk" element={<DeskPage job={job} />} />
               <Route path="paint" element={<PaintPage job={job} />} />
+              <Route path="prove" element={<ProvePage job={job} />} />
               <Route path="wire" element={<WireLogPage job={job} />} />
               <Route path="logbook" element={<LogbookPage job={job} />} />
               <Route path="people" element={<PeoplePage job={job} />} />

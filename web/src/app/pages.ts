@@ -12,6 +12,7 @@ export const LineUpPage = lazy(async () => ({ default: (await import('../feature
 export const LogbookPage = lazy(async () => ({ default: (await import('../features/logbook')).LogbookPage }))
 export const PaintPage = lazy(async () => ({ default: (await import('../features/told')).PaintPage }))
 export const PeoplePage = lazy(async () => ({ default: (await import('../features/people')).PeoplePage }))
+export const ProvePage = lazy(async () => ({ default: (await import('../features/prove')).ProvePage }))
 export const SitePage = lazy(async () => ({ default: (await import('../features/site')).SitePage }))
 export const SumsDrawer = lazy(async () => ({ default: (await import('../features/sums')).SumsDrawer }))
 export const WireLogPage = lazy(async () => ({ default: (await import('../features/wireLog')).WireLogPage }))

@@ -18,6 +18,8 @@ export function stagesOf(job: Job): readonly Stage[] {
   const stopped = new Set(stops.flatMap((f) => f.deviceIds))
   const sound = addressed.filter((d) => !stopped.has(d.id)).length
   const set = cameras.filter((d) => d.found !== '' && d.found === d.address).length
+  const proved = job.lines.reduce((sum, l) => sum + l.proved, 0)
+  const toProve = job.lines.reduce((sum, l) => sum + l.toProve, 0)
   return [
     { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
     { path: 'site', name: 'Site', count: `${job.ranges.length} ranges noted` },
@@ -27,6 +29,7 @@ export function stagesOf(job: Job): readonly Stage[] {
     { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
     { path: 'desk', name: 'Desk', count: `${set} to drive` },
     { path: 'paint', name: 'Paint', count: `${cameras.filter((d) => d.paints).length} to paint` },
+    { path: 'prove', name: 'Prove', count: `${proved} of ${toProve} proved` },
   ]
 }
 

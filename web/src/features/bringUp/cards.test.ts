@@ -19,12 +19,12 @@ function view(steps: string, current: number, waits: readonly number[] = []): Br
 
 describe('cardsOf', () => {
   it.each([
-    ['- hop-out, 1 plug, 1 set', 1, [], 'Laptop now, L1 ahead'],
-    ['+- hop-out, +1 plug, 1 set', 3, [1], 'Laptop done, L1 now'],
+    ['- hop-out, 1 plug, 1 set', 1, [], 'Laptop out now, L1 ahead'],
+    ['+- hop-out, +1 plug, 1 set', 3, [1], 'Laptop out done, L1 now'],
     ['+1 set, 2 plug, 1 verify', 2, [1], 'L1 waits, L2 now'],
     ['+1 set, 2 plug, 1 verify', 2, [], 'L1 begun, L2 now'],
     ['+1 plug, +1 verify, 2 plug', 3, [], 'L1 done, L2 now'],
-    ['- alias, 1 plug, - hop-home', 1, [], 'Laptop now, L1 ahead, Laptop ahead'],
+    ['- alias, 1 plug, - hop-home', 1, [], 'Laptop, one more now, L1 ahead, Laptop home ahead'],
   ] as const)('%s at %i is %s', (steps, current, waits, cards) =>
     expect(
       cardsOf(view(steps, current, waits))

@@ -13,6 +13,12 @@ export interface Card {
   readonly total: number
 }
 
+const LAPTOP: Readonly<Record<string, string>> = {
+  'hop-out': 'Laptop out',
+  'hop-home': 'Laptop home',
+  alias: 'Laptop, one more',
+}
+
 /** The cards of a bring-up, in the order in which they are begun. */
 export function cardsOf(view: BringUp): readonly Card[] {
   const groups = new Map<string, Step[]>()
@@ -30,7 +36,7 @@ function card(view: BringUp, key: string, steps: readonly Step[]): Card {
   const wait = view.waits.find((w) => first?.deviceId === w.deviceId)
   return {
     key,
-    name: first?.deviceId === null ? 'Laptop' : (first?.device ?? ''),
+    name: first?.deviceId === null ? (LAPTOP[first.kind] ?? 'Laptop') : (first?.device ?? ''),
     steps,
     state: state(view, steps, wait !== undefined),
     left: wait?.left ?? 0,

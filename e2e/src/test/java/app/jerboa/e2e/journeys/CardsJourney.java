@@ -3,6 +3,8 @@ package app.jerboa.e2e.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import app.jerboa.e2e.harness.BrowserUser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -50,6 +52,10 @@ class CardsJourney extends Jerboa {
         Assertions.assertThat(keys(job)).isEqualTo(planned());
         assertThat(user.page.locator("[data-device=L13]")).containsText("no power arrives");
         user.open(job, "desk");
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
         user.page.keyboard().press("1");
         user.page.keyboard().press("0");
         user.press("In the rig: move it");

@@ -242,8 +242,12 @@ class Desks {
                             "Your role in this job is to look on, so nothing was stopped. Call whoever drives."));
             return;
         }
-        stopHere(desk.job());
-        telling.stopAll(desk.job());
+        stopAll(desk.job());
+    }
+
+    void stopAll(long job) {
+        stopHere(job);
+        telling.stopAll(job);
     }
 
     private void stopHere(long job) {

@@ -35,7 +35,7 @@ import org.springframework.stereotype.Component;
 
 /** Asks the managed network switches of a job, reading only, and compares. */
 @Component
-class Wirings {
+public class Wirings {
     /** Usual for reading; a switch that wants another one says nothing. */
     private static final String COMMUNITY = "public";
 
@@ -47,13 +47,22 @@ class Wirings {
         this.contacts = contacts;
     }
 
-    WiringView ask(Jobs.Stored stored) {
-        List<AskedSwitch> asked = new ArrayList<>();
+    /** What every switch that answers has heard, beside the plan. */
+    public SeenWiring look(Jobs.Stored stored) {
+        return look(stored, new ArrayList<>());
+    }
+
+    private SeenWiring look(Jobs.Stored stored, List<AskedSwitch> asked) {
         List<SwitchSeen> seen = new ArrayList<>();
         stored.job().devices().stream()
                 .filter(d -> d.profile().kind() == DeviceKind.NETWORK_SWITCH)
                 .forEach(d -> asked.add(one(stored, d, seen)));
-        SeenWiring wiring = SeenWiring.of(Cabling.of(stored.job()), seen);
+        return SeenWiring.of(Cabling.of(stored.job()), seen);
+    }
+
+    WiringView ask(Jobs.Stored stored) {
+        List<AskedSwitch> asked = new ArrayList<>();
+        SeenWiring wiring = look(stored, asked);
         List<Edit> follows = wiring.runs().stream().flatMap(r -> r.follows().stream()).toList();
         return new WiringView(
                 asked,

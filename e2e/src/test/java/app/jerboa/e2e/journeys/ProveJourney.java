@@ -1,0 +1,140 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import app.jerboa.e2e.harness.BrowserUser;
+import com.microsoft.playwright.Dialog;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.time.Duration;
+import java.util.Map;
+import java.util.TreeMap;
+import org.assertj.core.api.Assertions;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import tools.jackson.databind.JsonNode;
+
+/** Lines are proved by machine and by people; whatever ends a test, nothing stays changed. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ProveJourney extends Jerboa {
+    private static final Duration LONG = Duration.ofSeconds(90);
+    private long job;
+
+    private JsonNode device(String name) {
+        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
+        for (JsonNode d : hall.get("devices")) {
+            if (d.get("name").asString().equals(name)) {
+                return d;
+            }
+        }
+        throw new IllegalStateException("no " + name + " in the hall");
+    }
+
+    private double pan(String name) {
+        return device(name).get("head").path("pan").asDouble(0);
+    }
+
+    private boolean moves(String name) {
+        return device(name).get("head").path("panSpeed").asDouble(0) != 0;
+    }
+
+    private String state() {
+        return user.send("GET", "/api/jobs/" + job + "/prove", "").get("state").asString();
+    }
+
+    private Map<String, String> standings(String line) {
+        Map<String, String> all = new TreeMap<>();
+        for (JsonNode s : user.send("GET", "/api/jobs/" + job + "/standings", "")) {
+            if (s.get("name").asString().equals(line)) {
+                all.put(s.get("test").asString(), s.get("standing").asString());
+            }
+        }
+        return all;
+    }
+
+    private void openProve(String... lines) {
+        user.open(job, "prove");
+        Locator all = user.page.getByLabel("Line", new Page.GetByLabelOptions().setExact(true));
+        all.uncheck();
+        for (String line : lines) {
+            user.page
+                    .getByLabel("Prove " + line, new Page.GetByLabelOptions().setExact(true))
+                    .check();
+        }
+    }
+
+    private void start(String... without) {
+        user.press("Prove by machine …");
+        Locator dialog = user.page.getByRole(AriaRole.DIALOG);
+        for (String test : without) {
+            dialog.getByLabel(test, new Locator.GetByLabelOptions().setExact(true)).uncheck();
+        }
+        Locator clear = dialog.getByLabel("Somebody at the heads said “clear”");
+        if (clear.count() > 0) {
+            assertThat(dialog.locator("button:has-text('Start')")).isDisabled();
+            clear.check();
+        }
+        dialog.locator("button:has-text('Start')").click();
+    }
+
+    @Test
+    void aLineIsProvedByMachineAndByAPerson() {
+        job = user.setHall();
+        double before = pan("L1");
+        openProve("L1", "L13");
+        start();
+        assertThat(user.page.locator("[data-run=running]")).isVisible();
+        await().atMost(LONG).until(() -> state().equals("done"));
+        System.out.println("L1 " + standings("L1") + " L13 " + standings("L13"));
+        for (JsonNode o :
+                user.send("GET", "/api/jobs/" + job + "/observations", "").get("observations")) {
+            System.out.println(o);
+        }
+        Assertions.assertThat(pan("L1")).isCloseTo(before, Offset.offset(0.25));
+    }
+
+    /** Somebody cries stop: the head stands, nothing moves by itself, and what is left is said. */
+    @Test
+    void stopAllEndsATestAndWhatIsLeftIsPutBackOnRequest() {
+        job = user.setHall();
+        double before = pan("L2");
+        openProve("L2");
+        start("Zoom", "Focus", "Stop");
+        await().atMost(LONG).until(() -> moves("L2"));
+        user.page.keyboard().press("Escape");
+        await().atMost(Duration.ofSeconds(2)).until(() -> !moves("L2"));
+        await().atMost(LONG).until(() -> state().equals("stopped"));
+        assertThat(user.page.getByText("STOP ALL.")).isVisible();
+        assertThat(user.page.getByText("Not put back yet: L2 head.")).isVisible();
+        user.page.onceDialog(Dialog::accept);
+        user.press("Put it back …");
+        assertThat(user.page.getByText("Not put back yet")).hasCount(0);
+        Assertions.assertThat(pan("L2")).isCloseTo(before, Offset.offset(0.25));
+    }
+
+    /** A killed server stops the head first when it is back, then puts it back. */
+    @Test
+    void aKilledServerPutsBackWhatItLeft() {
+        job = user.setHall();
+        double before = pan("L3");
+        openProve("L3");
+        start("Zoom", "Focus", "Stop");
+        await().atMost(LONG).until(() -> moves("L3") && Math.abs(pan("L3") - before) > 0.5);
+        programs.killServer();
+        programs.startServer();
+        user.sitDown(ColorScheme.LIGHT, 1280, 800);
+        user.signIn();
+        await().atMost(LONG).until(() -> !moves("L3") && Math.abs(pan("L3") - before) < 0.25);
+        await().atMost(LONG)
+                .until(
+                        () ->
+                                user.send("GET", "/api/jobs/" + job + "/prove", "")
+                                        .get("left")
+                                        .isEmpty());
+        Assertions.assertThat(state()).isEqualTo("stopped");
+    }
+}

@@ -1,0 +1,182 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.profile.Head;
+import app.jerboa.server.people.Role;
+import app.jerboa.server.platform.OpenLines;
+import app.jerboa.wire.link.session.HeadLink;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
+
+/**
+ * A desk with a program at its stick instead of a person. The stop contract of every desk holds for
+ * it: what moves is stored before, the stick must be held every 50 ms or the head stops, STOP ALL
+ * and a lost lease end it, a killed server stops the head first when it is back. Once stopped from
+ * elsewhere it drives nothing any more.
+ */
+public final class MachineDesk implements AutoCloseable {
+    /** Half of what the stop contract asks for. */
+    private static final int HOLD_MILLIS = 25;
+
+    private static final int TAKE_SECONDS = 10;
+    private static final double FINEST = 0.005;
+
+    private final Desks desks;
+    private final OpenLines lines;
+    private final CompletableFuture<Optional<String>> taken = new CompletableFuture<>();
+    private final Desk desk;
+    private volatile String stopped = "";
+
+    /**
+     * @param make gets where its messages go
+     */
+    MachineDesk(Desks desks, OpenLines lines, Function<MachineDesk, Desk> make) {
+        this.desks = desks;
+        this.lines = lines;
+        this.desk = make.apply(this);
+        desks.add(desk);
+        if (!desk.httpSession().isEmpty()) {
+            lines.add(desk);
+        }
+    }
+
+    void open(long job, Role role, long stops) {
+        desk.open(job, role, stops);
+    }
+
+    /** What a page would show. */
+    void hear(Object message) {
+        if (message instanceof DeskMessages.Taken) {
+            taken.complete(Optional.empty());
+        } else if (message instanceof DeskMessages.Refused refused) {
+            taken.complete(Optional.of(refused.reason()));
+        } else if (message instanceof DeskMessages.Released released) {
+            stopped = released.reason();
+        } else if (message instanceof DeskMessages.Stopped stop && !stop.why().equals("released")) {
+            stopped = stop.why();
+        } else if (message instanceof DeskMessages.Trouble trouble) {
+            stopped = trouble.reason();
+        }
+    }
+
+    /**
+     * @throws MachineStopped in words when it cannot be taken
+     */
+    void take(long device) {
+        desks.take(desk, device);
+        try {
+            taken.get(TAKE_SECONDS, TimeUnit.SECONDS)
+                    .ifPresent(
+                            why -> {
+                                throw new MachineStopped(why);
+                            });
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new MachineStopped("the server is stopping");
+        } catch (ExecutionException | TimeoutException e) {
+            throw new MachineStopped("it was not taken within " + TAKE_SECONDS + " s");
+        }
+    }
+
+    private CameraLink camera() {
+        return desk.driving
+                .camera()
+                .orElseThrow(
+                        () ->
+                                new MachineStopped(
+                                        stopped.isEmpty() ? "it was given back" : stopped));
+    }
+
+    public HeadLink link() {
+        return camera().link();
+    }
+
+    public Head head() {
+        return camera().head();
+    }
+
+    /**
+     * Holds the stick until something is so or the time is over, then lets it go.
+     *
+     * @param pan speed steps, left below 0
+     * @param tilt steps, down below 0
+     * @param zoom steps, wide below 0
+     * @param until asked every 25 ms; must answer at once
+     * @throws MachineStopped when somebody or something else stopped it
+     */
+    public void hold(int pan, int tilt, int zoom, long millis, BooleanSupplier until) {
+        HeadLink.Abilities can = link().can();
+        double p = deflection(pan, can.panSteps());
+        double t = deflection(tilt, can.tiltSteps());
+        double z = deflection(zoom, can.zoomSteps());
+        long ends = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(millis);
+        try {
+            while (System.nanoTime() < ends && !until.getAsBoolean()) {
+                insist();
+                desk.driving.sign();
+                desk.driving.stick(p, t, z, 1);
+                pause(HOLD_MILLIS);
+            }
+        } finally {
+            desk.driving.sign();
+            desk.driving.stick(0, 0, 0, 1);
+        }
+        insist();
+    }
+
+    /** Waits with the stick in the middle. */
+    public void rest(long millis) {
+        long ends = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(millis);
+        while (System.nanoTime() < ends) {
+            insist();
+            desk.driving.sign();
+            pause(Math.min(HOLD_MILLIS, millis));
+        }
+    }
+
+    /** A sign of life; whoever waits for long must give one within three seconds. */
+    public void sign() {
+        insist();
+        desk.driving.sign();
+    }
+
+    private void insist() {
+        if (!stopped.isEmpty()) {
+            throw new MachineStopped(stopped);
+        }
+        camera();
+    }
+
+    /** How far the stick is pushed for a step, by the law that the house drives with. */
+    private double deflection(int step, int steps) {
+        if (step == 0) {
+            return 0;
+        }
+        int wanted = Math.min(Math.abs(step), steps);
+        double x = FINEST;
+        while (x < 1 && camera().law().step(x, steps) < wanted) {
+            x += FINEST;
+        }
+        return Math.copySign(Math.min(1, x), step);
+    }
+
+    private static void pause(long millis) {
+        try {
+            TimeUnit.MILLISECONDS.sleep(millis);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new MachineStopped("the server is stopping");
+        }
+    }
+
+    /** What moves is stopped; the camera is free when it stands. */
+    @Override
+    public void close() {
+        desks.closed(desk);
+        lines.remove(desk);
+    }
+}

@@ -1,0 +1,80 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.server.people.Members;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.people.Role;
+import app.jerboa.server.platform.OpenLines;
+import app.jerboa.server.platform.Problem;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import org.springframework.stereotype.Component;
+
+/** Gives programs a desk, under the name and the rights of whoever started them. */
+@Component
+public class MachineDesks {
+    private final AtomicLong made = new AtomicLong();
+    private final Desks desks;
+    private final DeskMapper mapper;
+    private final Marks marks;
+    private final Members members;
+    private final OpenLines lines;
+
+    MachineDesks(Desks desks, DeskMapper mapper, Marks marks, Members members, OpenLines lines) {
+        this.desks = desks;
+        this.mapper = mapper;
+        this.marks = marks;
+        this.members = members;
+        this.lines = lines;
+    }
+
+    /**
+     * A desk that has this camera.
+     *
+     * @param httpSession whose end ends it too; blank for none
+     * @throws MachineStopped in words when it cannot be taken
+     */
+    public MachineDesk take(long job, long device, Person by, String httpSession) {
+        Role role = members.role(job, by).orElseThrow(() -> Problem.notFound("job"));
+        MachineDesk machine = new MachineDesk(desks, lines, m -> desk(m::hear, by, httpSession));
+        try {
+            machine.open(job, role, mapper.stops(job));
+            machine.take(device);
+            return machine;
+        } catch (RuntimeException e) {
+            machine.close();
+            throw e;
+        }
+    }
+
+    /** STOP ALL of a job, from wherever it is called: here at once, then at every server. */
+    public void stopAll(long job) {
+        desks.stopAll(job);
+    }
+
+    /** Nobody looks at its screen; what it says is heard by the program. */
+    private Desk desk(Consumer<Object> hear, Person by, String httpSession) {
+        Screen screen =
+                new Screen(
+                        NOBODY,
+                        Runnable::run,
+                        message -> {
+                            hear.accept(message);
+                            return "";
+                        });
+        Driving driving = new Driving(marks, screen::tell, System::nanoTime, desks::letGo);
+        return new Desk("machine-" + made.incrementAndGet(), httpSession, by, screen, driving);
+    }
+
+    private static final Screen.Outlet NOBODY =
+            new Screen.Outlet() {
+                @Override
+                public void send(String text, Consumer<Boolean> sent) {
+                    sent.accept(true);
+                }
+
+                @Override
+                public void close(String why) {
+                    // There is no browser to be told.
+                }
+            };
+}

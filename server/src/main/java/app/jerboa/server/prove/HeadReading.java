@@ -1,0 +1,90 @@
+package app.jerboa.server.prove;
+
+import app.jerboa.server.desk.MachineDesk;
+import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.link.session.NoAnswer;
+import app.jerboa.wire.visca.PanTilt;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.IntPredicate;
+
+/** Asks a head where it points: waiting while it stands, and without waiting while it is driven. */
+final class HeadReading {
+    private static final int PATIENCE_SECONDS = 2;
+
+    /** What of a head is read. */
+    enum Axis {
+        PAN,
+        TILT,
+        ZOOM
+    }
+
+    private final MachineDesk desk;
+    private final HeadLink link;
+
+    HeadReading(MachineDesk desk) {
+        this.desk = desk;
+        this.link = desk.link();
+    }
+
+    private CompletableFuture<Integer> asked(Axis axis) {
+        return switch (axis) {
+            case PAN -> link.askPanTilt(true).thenApply(PanTilt::pan);
+            case TILT -> link.askPanTilt(true).thenApply(PanTilt::tilt);
+            case ZOOM -> link.askZoom(true).thenApply(z -> z.counts());
+        };
+    }
+
+    /**
+     * Counts as they are now.
+     *
+     * @throws NoAnswer when it does not answer within two seconds
+     */
+    int now(Axis axis) {
+        desk.sign();
+        return await(asked(axis));
+    }
+
+    PanTilt head() {
+        desk.sign();
+        return await(link.askPanTilt(true));
+    }
+
+    private static <T> T await(CompletableFuture<T> answer) {
+        try {
+            return answer.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (ExecutionException e) {
+            throw new NoAnswer(String.valueOf(e.getCause().getMessage()));
+        } catch (TimeoutException e) {
+            throw new NoAnswer("no answer within " + PATIENCE_SECONDS + " s");
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new NoAnswer("the server is stopping");
+        }
+    }
+
+    /**
+     * Follows an axis while the stick is held: each look takes the newest answer and asks again.
+     */
+    final class Following {
+        private final Axis axis;
+        private CompletableFuture<Integer> asked;
+
+        Following(Axis axis) {
+            this.axis = axis;
+            this.asked = asked(axis);
+        }
+
+        /** False while no answer is new; never waits. */
+        boolean is(IntPredicate wanted) {
+            if (!asked.isDone()) {
+                return false;
+            }
+            CompletableFuture<Integer> answered = asked;
+            asked = asked(axis);
+            return !answered.isCompletedExceptionally() && wanted.test(answered.join());
+        }
+    }
+}

@@ -1,0 +1,102 @@
+package app.jerboa.server.prove;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.cabling.seen.SeenRun;
+import app.jerboa.core.job.cabling.seen.SeenWiring;
+import app.jerboa.core.net.Ipv4;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Reach;
+import app.jerboa.server.world.Worlds;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What the network itself shows: who has an address, which lead is where. */
+@Component
+class NetTests {
+    private final Worlds worlds;
+
+    NetTests(Worlds worlds) {
+        this.worlds = worlds;
+    }
+
+    /** It answers at its planned address, with its MAC where the network tells one. */
+    Verdict address(Jobs.Stored stored, Device device) {
+        Optional<Ipv4> planned = device.address();
+        if (planned.isEmpty()) {
+            return Verdict.cannotTell(Words.say("prove.no-address"));
+        }
+        try {
+            return worlds.of(stored.id())
+                    .reach(stored, planned.get())
+                    .match(new AtAddress(device, planned.get()));
+        } catch (Problem e) {
+            return Verdict.cannotTell(e.getMessage());
+        }
+    }
+
+    private record AtAddress(Device device, Ipv4 address) implements Reach.Cases<Verdict> {
+        @Override
+        public Verdict elsewhere(Reach.Elsewhere it) {
+            return Verdict.cannotTell(said("prove.elsewhere", it.laptop()));
+        }
+
+        @Override
+        public Verdict silent(Reach.Silent it) {
+            return Verdict.failed("", said("prove.silent", ""));
+        }
+
+        @Override
+        public Verdict fighting(Reach.Fighting it) {
+            return Verdict.differs("", said("prove.fighting", it.all()));
+        }
+
+        @Override
+        public Verdict one(Reach.One it) {
+            Answering there = it.answering();
+            String detail = said("prove.did.address", there.mac());
+            boolean other =
+                    !there.mac().isEmpty()
+                            && !device.mac().isEmpty()
+                            && !there.mac().equals(device.mac());
+            return other
+                    ? Verdict.differs("", said("prove.other-mac", there.mac()))
+                    : Verdict.ok(address.toString(), detail);
+        }
+
+        private String said(String key, String what) {
+            return Words.say(
+                    key,
+                    Map.of(
+                            "device", device.name(),
+                            "address", address.toString(),
+                            "mac", device.mac(),
+                            "what", what));
+        }
+    }
+
+    /** Its MAC is heard at the port that is planned for it. */
+    Verdict link(SeenWiring wiring, Device device) {
+        return wiring.runs().stream()
+                .filter(r -> r.device().id().equals(device.id()))
+                .findFirst()
+                .map(NetTests::link)
+                .orElseGet(() -> Verdict.cannotTell(Words.say("prove.no-managed-switch")));
+    }
+
+    private static Verdict link(SeenRun run) {
+        String seen = run.seen().map(SeenRun.Place::port).orElse("");
+        String planned = run.planned().map(SeenRun.Place::port).orElse("");
+        String detail = Words.say("prove.did.link", Map.of("port", seen, "planned", planned));
+        return switch (run.verdict()) {
+            case AS_PLANNED -> Verdict.ok(seen, detail);
+            case ELSEWHERE, UNPLANNED -> Verdict.differs(seen, detail);
+            case NOT_HEARD ->
+                    Verdict.failed("", Words.say("prove.not-heard", Map.of("planned", planned)));
+            case NO_MAC -> Verdict.cannotTell(Words.say("prove.no-mac"));
+        };
+    }
+}

@@ -1,0 +1,166 @@
+package app.jerboa.server.prove;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.proof.Topic;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.Needs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
+import io.swagger.v3.oas.annotations.Parameter;
+import jakarta.servlet.http.HttpSession;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tests done by machine: begun, looked at, cancelled; and what they left behind. */
+@RestController
+@RequestMapping("/api/jobs/{job}/prove")
+class ProveController {
+    /**
+     * Where the run stands.
+     *
+     * @param state none, running, done, cancelled or stopped
+     * @param done tests that are over
+     * @param doing what is done now
+     * @param why of a stopped one
+     * @param left what was changed and is not put back yet
+     * @param byMachine tests that a machine can do
+     * @param moving those of them that move a head
+     */
+    record ProveView(
+            String state,
+            String person,
+            int done,
+            int count,
+            String doing,
+            String why,
+            List<LeftBody> left,
+            List<String> byMachine,
+            List<String> moving) {}
+
+    /**
+     * What was changed and is not put back yet.
+     *
+     * @param what head, or the name of a knob
+     */
+    record LeftBody(
+            long deviceId, String device, String what, String value, OffsetDateTime since) {}
+
+    /**
+     * @param lines ids
+     * @param tests topics
+     * @param clear somebody at the heads said that nobody and nothing is in their way
+     */
+    record StartBody(List<Long> lines, List<String> tests, boolean clear) {}
+
+    private final ProveRuns runs;
+    private final Jobs jobs;
+
+    ProveController(ProveRuns runs, Jobs jobs) {
+        this.runs = runs;
+        this.jobs = jobs;
+    }
+
+    @GetMapping
+    ProveView view(@PathVariable("job") long job) {
+        Jobs.Stored stored = jobs.load(job);
+        Optional<RunRow> run = runs.run(job);
+        return new ProveView(
+                run.map(ProveController::state).orElse("none"),
+                run.map(RunRow::person).orElse(""),
+                run.map(RunRow::done).orElse(0),
+                run.map(r -> count(r.tests())).orElse(0),
+                run.map(RunRow::doing).orElse(""),
+                run.map(RunRow::why).orElse(""),
+                runs.left(job).stream().map(r -> left(stored, r)).toList(),
+                words(Proving.BY_MACHINE),
+                words(Proving.MOVING));
+    }
+
+    /** A run whose server is silent was killed with it. */
+    private static String state(RunRow run) {
+        return run.state().equals("running") && !run.live() ? "stopped" : run.state();
+    }
+
+    private static int count(String tests) {
+        return (int) tests.chars().filter(c -> c == '{').count();
+    }
+
+    private static List<String> words(java.util.Set<Topic> topics) {
+        return topics.stream().map(Topic::wire).toList();
+    }
+
+    private static LeftBody left(Jobs.Stored stored, PutBackRow r) {
+        return new LeftBody(
+                r.deviceId(),
+                stored.job().device(new DeviceId(r.deviceId())).map(Device::name).orElse(""),
+                r.what(),
+                r.value(),
+                r.since().withOffsetSameInstant(ZoneOffset.UTC));
+    }
+
+    @PostMapping("/start")
+    @Needs(Right.DRIVE)
+    ProveView start(
+            @PathVariable("job") long job,
+            @RequestBody StartBody body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Person person,
+            @Parameter(hidden = true) HttpSession session) {
+        List<Topic> topics =
+                Optional.ofNullable(body.tests()).orElse(List.of()).stream()
+                        .map(ProveController::topic)
+                        .toList();
+        List<Long> lines = Optional.ofNullable(body.lines()).orElse(List.of());
+        runs.start(jobs.load(job), lines, topics, body.clear(), person, session.getId());
+        return view(job);
+    }
+
+    private static Topic topic(String word) {
+        return Topic.fromWire(String.valueOf(word))
+                .filter(Topic::test)
+                .orElseThrow(
+                        () ->
+                                new Problem(
+                                        HttpStatus.BAD_REQUEST,
+                                        "bad-value",
+                                        "There is no test called \"" + word + "\".",
+                                        Map.of("field", "tests")));
+    }
+
+    /** What is under way is put back, the rest is left. */
+    @PostMapping("/cancel")
+    @Needs(Right.DRIVE)
+    ProveView cancel(@PathVariable("job") long job) {
+        runs.cancel(job);
+        return view(job);
+    }
+
+    /** Everything that moves in this job, at every desk; nothing is put back by itself then. */
+    @PostMapping("/stop-all")
+    @Needs(Right.DRIVE)
+    void stopAll(@PathVariable("job") long job) {
+        runs.stopAll(job);
+    }
+
+    /** What earlier tests changed and could not put back. */
+    @PostMapping("/put-back")
+    @Needs(Right.DRIVE)
+    ProveView putBack(
+            @PathVariable("job") long job,
+            @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
+        runs.putBack(job, person);
+        return view(job);
+    }
+}

@@ -1,0 +1,286 @@
+package app.jerboa.server.prove;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.job.proof.Standing;
+import app.jerboa.core.job.proof.Topic;
+import app.jerboa.server.desk.MachineDesk;
+import app.jerboa.server.desk.MachineDesks;
+import app.jerboa.server.desk.MachineStopped;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.knobs.KnobHands;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.people.People;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Settings;
+import app.jerboa.server.platform.Threads;
+import app.jerboa.server.proof.Observations;
+import app.jerboa.server.wiring.Wirings;
+import app.jerboa.server.words.Words;
+import app.jerboa.wire.link.session.NoAnswer;
+import jakarta.annotation.PreDestroy;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The runs of this server: begun, watched, cancelled, and cleared up after. A run is stored, so
+ * that every server can show and cancel it; when its server was killed it is seen by its silence.
+ */
+@Service
+class ProveRuns {
+    private static final Logger LOG = LoggerFactory.getLogger(ProveRuns.class);
+    private static final int AT_ONCE = 8;
+    private static final int MOST_TESTS = 5000;
+    private static final int TRIES_TO_PUT_BACK = 10;
+
+    /** "Clear" was said then; later somebody may stand there again. */
+    private static final int STILL_CLEAR_SECONDS = 120;
+
+    private final ProveMapper mapper;
+    private final Jobs jobs;
+    private final PutBacks putBacks;
+    private final MachineDesks desks;
+    private final KnobHands hands;
+    private final People people;
+    private final Logbook log;
+    private final Live live;
+    private final JsonMapper json;
+    private final TransactionTemplate transactions;
+    private final String server;
+    private final Proving.Tools tools;
+    private final Map<Long, Proving> running = new ConcurrentHashMap<>();
+    private final ExecutorService threads = Threads.many("prove", AT_ONCE);
+
+    ProveRuns(
+            ProveMapper mapper,
+            Jobs jobs,
+            PutBacks putBacks,
+            MachineDesks desks,
+            KnobHands hands,
+            People people,
+            Logbook log,
+            Live live,
+            JsonMapper json,
+            TransactionTemplate transactions,
+            Settings settings,
+            Observations observations,
+            KnobTests knobTests,
+            NetTests netTests,
+            Wirings wirings) {
+        this.mapper = mapper;
+        this.jobs = jobs;
+        this.putBacks = putBacks;
+        this.desks = desks;
+        this.hands = hands;
+        this.people = people;
+        this.log = log;
+        this.live = live;
+        this.json = json;
+        this.transactions = transactions;
+        this.server = settings.serverName();
+        this.tools =
+                new Proving.Tools(
+                        jobs, observations, desks, knobTests, netTests, wirings, putBacks);
+    }
+
+    Optional<RunRow> run(long job) {
+        return mapper.run(job);
+    }
+
+    List<PutBackRow> left(long job) {
+        return putBacks.left(job);
+    }
+
+    /** The tests of these lines that a machine can do, those of one line together. */
+    List<Proving.Test> tests(Jobs.Stored stored, List<Long> lines, List<Topic> topics) {
+        List<Proving.Test> tests = new ArrayList<>();
+        for (Line line : stored.job().lines()) {
+            if (lines.contains(line.id())) {
+                Map<Topic, Standing> all = stored.proof().tests(line);
+                Topic.TESTS.stream()
+                        .filter(topics::contains)
+                        .filter(Proving.BY_MACHINE::contains)
+                        .filter(t -> all.get(t).state() != Standing.State.NOT_APPLICABLE)
+                        .forEach(t -> tests.add(new Proving.Test(line.camera().value(), t)));
+            }
+        }
+        return tests;
+    }
+
+    /**
+     * @param clear somebody at the heads said that nobody and nothing is in their way
+     */
+    void start(
+            Jobs.Stored stored,
+            List<Long> lines,
+            List<Topic> topics,
+            boolean clear,
+            Person by,
+            String httpSession) {
+        List<Proving.Test> tests = tests(stored, lines, topics);
+        if (tests.isEmpty() || tests.size() > MOST_TESTS) {
+            throw conflict("nothing-to-prove", "prove.nothing");
+        }
+        if (!clear && tests.stream().anyMatch(t -> Proving.MOVING.contains(t.topic()))) {
+            throw conflict("not-clear", "prove.not-clear");
+        }
+        long job = stored.id();
+        transactions.executeWithoutResult(
+                t -> {
+                    log.claim(by);
+                    String list = json.writeValueAsString(tests);
+                    if (mapper.begin(job, server, by.displayName(), list) == 0) {
+                        throw conflict("running", "prove.running");
+                    }
+                    log.event(
+                            job,
+                            Words.say("prove.started", Map.of("count", tests.size())),
+                            tests.stream().map(Proving.Test::device).distinct().toList(),
+                            by);
+                });
+        Proving proving = new Proving(tools, job, tests, by, httpSession);
+        running.put(job, proving);
+        try {
+            threads.execute(() -> Threads.guarded("a proving run", () -> carryOut(job, proving)));
+        } catch (RejectedExecutionException full) {
+            running.remove(job);
+            mapper.end(job, "stopped", Words.say("prove.too-many"));
+            throw conflict("too-many", "prove.too-many");
+        }
+    }
+
+    private static Problem conflict(String code, String key) {
+        return new Problem(HttpStatus.CONFLICT, code, Words.say(key));
+    }
+
+    private void carryOut(long job, Proving proving) {
+        Proving.End end = new Proving.End("stopped", Words.say("prove.broke"));
+        try {
+            end =
+                    proving.run(
+                            (index, doing) -> {
+                                mapper.doing(job, index, doing);
+                                tell(job);
+                            });
+        } finally {
+            running.remove(job, proving);
+            mapper.end(job, end.state(), end.why());
+            tell(job);
+        }
+    }
+
+    private void tell(long job) {
+        transactions.executeWithoutResult(t -> live.changed(job, Notice.PROOF));
+    }
+
+    /** Between two tests; what is under way is put back first. */
+    void cancel(long job) {
+        mapper.cancel(job);
+        Optional.ofNullable(running.get(job)).ifPresent(Proving::cancel);
+    }
+
+    void stopAll(long job) {
+        desks.stopAll(job);
+    }
+
+    @Scheduled(fixedDelay = 2000)
+    void beat() {
+        if (!running.isEmpty()) {
+            mapper.beat(server);
+            mapper.cancelled(server)
+                    .forEach(j -> Optional.ofNullable(running.get(j)).ifPresent(Proving::cancel));
+        }
+    }
+
+    /** What this server had changed when it was killed, while it is still clear there. */
+    @EventListener(ApplicationReadyEvent.class)
+    void clearUp() {
+        List<PutBackRow> left = mapper.leftBy(server, STILL_CLEAR_SECONDS);
+        if (!left.isEmpty()) {
+            threads.execute(() -> Threads.guarded("putting back", () -> clearUp(left)));
+        }
+    }
+
+    /** A head that was left moving is stopped first, by the sweep. */
+    private void clearUp(List<PutBackRow> left) {
+        for (PutBackRow row : left) {
+            Person by = people.loadUserByUsername(row.login());
+            for (int i = 0; i < TRIES_TO_PUT_BACK && !putBack(row, by); i++) {
+                pause();
+            }
+        }
+    }
+
+    private static void pause() {
+        try {
+            TimeUnit.SECONDS.sleep(1);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Everything that is left of a job, as a person wishes. */
+    void putBack(long job, Person by) {
+        putBacks.left(job).forEach(row -> putBack(row, by));
+    }
+
+    private boolean putBack(PutBackRow row, Person by) {
+        Jobs.Stored stored = jobs.load(row.jobId());
+        Device device = stored.need(row.deviceId());
+        boolean back =
+                row.what().equals(PutBacks.HEAD)
+                        ? headBack(row, device, by)
+                        : knobBack(row, stored, device, by);
+        tell(row.jobId());
+        return back;
+    }
+
+    private boolean headBack(PutBackRow row, Device device, Person by) {
+        try (MachineDesk desk = desks.take(row.jobId(), row.deviceId(), by, "")) {
+            new HeadTests(desk).putBack(row.value());
+            putBacks.done(row.jobId(), device, row.what());
+            return true;
+        } catch (MachineStopped | NoAnswer e) {
+            LOG.info("{} was not put back: {}", device.name(), e.getMessage());
+            return false;
+        }
+    }
+
+    private boolean knobBack(PutBackRow row, Jobs.Stored stored, Device device, Person by) {
+        try {
+            device.profile()
+                    .knob(row.what())
+                    .ifPresent(
+                            k -> hands.turn(stored, device, k, Integer.parseInt(row.value()), by));
+            putBacks.done(row.jobId(), device, row.what());
+            return true;
+        } catch (KnobHands.NotTurned | Problem e) {
+            LOG.info("{} was not put back: {}", device.name(), e.getMessage());
+            return false;
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        running.values().forEach(Proving::cancel);
+        threads.shutdownNow();
+    }
+}

@@ -1,0 +1,34 @@
+package app.jerboa.server.prove;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.Settings;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** What tests have changed and not put back yet; it outlives a killed server. */
+@Component
+class PutBacks {
+    static final String HEAD = "head";
+
+    private final ProveMapper mapper;
+    private final String server;
+
+    PutBacks(ProveMapper mapper, Settings settings) {
+        this.mapper = mapper;
+        this.server = settings.serverName();
+    }
+
+    /** Before it is changed; what is noted already stays as it was first. */
+    void note(long job, Device device, String what, String value, Person by) {
+        mapper.note(job, device.id().value(), what, value, server, by.getUsername());
+    }
+
+    void done(long job, Device device, String what) {
+        mapper.forget(job, device.id().value(), what);
+    }
+
+    List<PutBackRow> left(long job) {
+        return mapper.left(job);
+    }
+}

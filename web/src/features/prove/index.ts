@@ -1,0 +1,1 @@
+export { ProvePage } from './ProvePage'

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest'
+import type { Line, Standing } from '../../shared/api/types'
+import { age } from './age'
+import { chosen, rowsOf } from './matrix'
+
+const lines = [1, 2].map((id) => ({ id, name: `L${id}` }) as Line)
+const standing = (line: number, test: string, word: string) => ({ line, test, standing: word }) as Standing
+const rows = rowsOf(lines, [
+  standing(1, 'moves', 'asked'),
+  standing(1, 'zoom', 'open'),
+  standing(2, 'moves', 'stale'),
+  standing(2, 'zoom', 'not-applicable'),
+])
+
+describe('chosen', () => {
+  it.each([
+    [[1, 2], ['moves', 'zoom'], false, 3, 'moves zoom'],
+    [[1, 2], ['moves', 'zoom'], true, 2, 'moves zoom'],
+    [[1], ['moves'], true, 0, ''],
+    [[2], ['zoom'], false, 0, ''],
+    [[], ['moves'], false, 0, ''],
+  ] as const)('lines %j, tests %j, only open %j: %i tests', (of, tests, onlyOpen, count, words) => {
+    const run = chosen(rows, new Set(of), tests, onlyOpen)
+    expect([run.count, run.tests.join(' ')]).toEqual([count, words])
+  })
+})
+
+describe('age', () => {
+  const now = Date.parse('2026-05-04T12:00:00Z')
+  it.each([
+    ['2026-05-04T11:59:30Z', 'just now'],
+    ['2026-05-04T11:40:00Z', '20 min ago'],
+    ['2026-05-04T09:00:00Z', '3 h ago'],
+    ['2026-05-01T12:00:00Z', '3 d ago'],
+  ])('%s was %s', (at, words) => expect(age(at, now)).toBe(words))
+})
