@@ -96,7 +96,7 @@ final class ChecksBench {
         return Sample.of(millis);
     }
 
-    private static Job job(int devices) {
+    static Job job(int devices) {
         ChecksBench bench = new ChecksBench();
         bench.job.wide();
         for (int hall = 0; hall < devices / HALL; hall++) {

@@ -34,6 +34,7 @@ public final class Main {
         switch (args.length == 0 ? "" : args[0]) {
             case "kit" -> main.kit();
             case "checks" -> main.checks();
+            case "proof" -> main.proof();
             case "plans" -> main.plans();
             case "drawing" -> main.drawing();
             case "server" -> main.server();
@@ -90,6 +91,7 @@ public final class Main {
                 "browser.p99",
                 "");
         checks();
+        proof();
         plans();
         server();
         kit();
@@ -99,6 +101,38 @@ public final class Main {
         WireRows.print(this::row);
         knobs();
         HallRows.print(this::row);
+    }
+
+    /** How every test stands, growing: both halves should double. */
+    private void proof() {
+        double before = 0;
+        for (int devices : new int[] {1_000, 2_000}) {
+            ProofBench.Times t = ProofBench.measure(devices);
+            row(
+                    String.format(
+                            Locale.ROOT,
+                            "standings, %,d devices, %,d observations, median ms",
+                            devices,
+                            20 * devices),
+                    t.standings().median(),
+                    "proof." + devices,
+                    String.format(
+                            Locale.ROOT,
+                            "%.1f times a pass; %s",
+                            t.standings().median() / t.floor().median(),
+                            before == 0
+                                    ? "wanted under 50 at 2,000"
+                                    : String.format(
+                                            Locale.ROOT,
+                                            "%.2f times the half",
+                                            t.standings().median() / before)));
+            row(
+                    "the same observations taken in, median ms",
+                    t.taken().median(),
+                    "proof.taken." + devices,
+                    "");
+            before = t.standings().median();
+        }
     }
 
     /** Every check of a whole job, growing; the ratio is against n log n. */

@@ -6,6 +6,7 @@ import app.jerboa.core.knob.Choice;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.OnlyWhen;
 import app.jerboa.core.prove.Moved;
+import app.jerboa.core.prove.Standstill;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.knobs.KnobHands;
 import app.jerboa.server.people.Person;
@@ -15,6 +16,7 @@ import java.util.Deque;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
 
 /** Turns a knob one step, reads it back, and puts it back, and the automatics it needed off too. */
@@ -22,6 +24,8 @@ import org.springframework.stereotype.Component;
 class KnobTests {
     /** Of the focus' range. */
     private static final double FOCUS_SHARE = 0.05;
+
+    private static final int MOST_LOOKS = 20;
 
     /** The knob that tells of each test. */
     private static final Map<Topic, String> KNOBS =
@@ -77,7 +81,7 @@ class KnobTests {
         int size = Math.max(1, most);
         int asked = before + size <= knob.most() ? size : -size;
         turn(stored, device, new Turned(knob, before), before + asked, by, turned);
-        int after = hands.ask(stored, device, knob);
+        int after = settled(stored, device, knob);
         Moved moved = Moved.between(before, after, asked);
         boolean well = topic == Topic.FOCUS ? moved.well() : after == before + asked;
         String value =
@@ -87,6 +91,28 @@ class KnobTests {
             return Verdict.ok(value, detail);
         }
         return moved.backwards() ? Verdict.differs(value, detail) : Verdict.failed(value, detail);
+    }
+
+    /** A lens goes there at its own pace: read until two readings agree. */
+    private int settled(Jobs.Stored stored, Device device, Knob knob) {
+        int before = hands.ask(stored, device, knob);
+        for (int i = 0; i < MOST_LOOKS; i++) {
+            pause();
+            int now = hands.ask(stored, device, knob);
+            if (Standstill.agree(before, now)) {
+                return now;
+            }
+            before = now;
+        }
+        return before;
+    }
+
+    private static void pause() {
+        try {
+            TimeUnit.MILLISECONDS.sleep(Standstill.BETWEEN_MILLIS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     /** Another knob must stand so that this one acts. */

@@ -3,6 +3,8 @@ package app.jerboa.server.prove;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.seen.SeenRun;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
+import app.jerboa.core.job.proof.Outcome;
+import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
@@ -62,9 +64,18 @@ class NetTests {
                     !there.mac().isEmpty()
                             && !device.mac().isEmpty()
                             && !there.mac().equals(device.mac());
-            return other
-                    ? Verdict.differs("", said("prove.other-mac", there.mac()))
-                    : Verdict.ok(address.toString(), detail);
+            Verdict verdict =
+                    other
+                            ? Verdict.differs("", said("prove.other-mac", there.mac()))
+                            : Verdict.ok(address.toString(), detail);
+            return there.mac().isEmpty()
+                    ? verdict
+                    : verdict.with(Topic.MAC, there.mac(), mac(there));
+        }
+
+        /** One that was not noted yet differs from nothing noted: the plan can take it over. */
+        private Outcome mac(Answering there) {
+            return there.mac().equals(device.mac()) ? Outcome.OK : Outcome.DIFFERS;
         }
 
         private String said(String key, String what) {

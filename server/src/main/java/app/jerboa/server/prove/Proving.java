@@ -3,6 +3,7 @@ package app.jerboa.server.prove;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
 import app.jerboa.core.job.proof.Evidence;
+import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.server.desk.MachineDesk;
 import app.jerboa.server.desk.MachineDesks;
@@ -14,6 +15,7 @@ import app.jerboa.server.proof.Observations;
 import app.jerboa.server.wiring.Wirings;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.NoAnswer;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -104,10 +106,24 @@ final class Proving {
     }
 
     private void keep(Device device, Topic topic, Verdict v) {
-        NewObservation seen =
-                NewObservation.of(
-                        device.id(), topic, v.value(), Evidence.ASKED, v.outcome(), v.detail());
-        tools.observations().add(job, List.of(seen), by.displayName());
+        List<NewObservation> seen = new ArrayList<>();
+        v.beside()
+                .ifPresent(
+                        b ->
+                                seen.add(
+                                        asked(
+                                                device,
+                                                b.topic(),
+                                                b.value(),
+                                                b.outcome(),
+                                                v.detail())));
+        seen.add(asked(device, topic, v.value(), v.outcome(), v.detail()));
+        tools.observations().add(job, seen, by.displayName());
+    }
+
+    private static NewObservation asked(
+            Device device, Topic topic, String value, Outcome outcome, String detail) {
+        return NewObservation.of(device.id(), topic, value, Evidence.ASKED, outcome, detail);
     }
 
     private Verdict verdict(Jobs.Stored stored, Device device, Topic topic) {
