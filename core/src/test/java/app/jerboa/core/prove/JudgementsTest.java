@@ -3,6 +3,9 @@ package app.jerboa.core.prove;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.motion.SpeedScale;
+import app.jerboa.core.video.PictureSize;
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -62,5 +65,32 @@ class JudgementsTest {
     @CsvSource({"0, 1", "169, -1", "-169, 1", "-1, 1", "1, -1"})
     void itGoesAwayFromTheNearerEnd(double at, int way) {
         assertThat(TestStep.way(at, -170, 170)).isEqualTo(way);
+    }
+
+    /** Codec, size and rate as told (- for not told): what is other than 1080p50 in H.264. */
+    @ParameterizedTest
+    @CsvSource({
+        "h264, 1920, 50, ''",
+        "h265, 1920, 50, codec",
+        "h264, 1280, 50, size",
+        "h264, 1920, 25, rate",
+        "h265, 1280, 49.97, codec size",
+        "-, 0, -1, ''"
+    })
+    void aStreamDiffersByWhatItTellsOnly(String codec, int width, double rate, String other) {
+        StreamTold told =
+                new StreamTold(
+                        codec.equals("-") ? Optional.empty() : Optional.of(codec),
+                        width == 0
+                                ? Optional.empty()
+                                : Optional.of(new StreamTold.Pixels(width, width * 9 / 16)),
+                        rate < 0 ? OptionalDouble.empty() : OptionalDouble.of(rate));
+        assertThat(
+                        String.join(
+                                " ",
+                                told.otherThan(
+                                        List.of("h264"), Optional.of(PictureSize.of("1080p50")))))
+                .isEqualTo(other);
+        assertThat(told.otherThan(List.of(), Optional.empty())).isEmpty();
     }
 }

@@ -87,13 +87,42 @@ class ProveJourney extends Jerboa {
         openProve("L1", "L13");
         prove();
         await().atMost(LONG).until(() -> !List.of("none", "running").contains(state()));
-        System.out.println(user.send("GET", "/api/jobs/" + job + "/prove", ""));
-        System.out.println("L1 " + standings("L1") + " L13 " + standings("L13"));
-        for (JsonNode o :
-                user.send("GET", "/api/jobs/" + job + "/observations", "").get("observations")) {
-            System.out.println(o);
-        }
+        Assertions.assertThat(state()).isEqualTo("done");
+        Assertions.assertThat(standings("L1"))
+                .containsAllEntriesOf(Map.of("link", "asked", "address", "asked", "moves", "asked"))
+                .containsAllEntriesOf(Map.of("zoom", "asked", "focus", "asked", "stop", "asked"))
+                .containsEntry("stream", "asked");
+        Assertions.assertThat(standings("L13")).containsEntry("moves", "cannot-tell");
         Assertions.assertThat(pan("L1")).isCloseTo(before, Offset.offset(0.25));
+        user.page.getByLabel("L1 moves: asked, just now").click();
+        assertThat(user.page.getByText("Driven by 3.0° each way")).isVisible();
+        user.press("Close");
+        user.page.getByLabel("L1 direction: open").click();
+        assertThat(user.page.getByText("does the picture go right, then up?")).isVisible();
+        user.press("Yes, it is so");
+        assertThat(user.page.locator("[data-observation]")).containsText("seen: as it should be");
+        user.press("Close");
+        assertThat(user.page.getByLabel("L1 direction: seen, just now")).isVisible();
+        editAsksFirst();
+    }
+
+    /**
+     * What was proved over an address must be proved again after it changed; undo makes it fresh.
+     */
+    private void editAsksFirst() {
+        user.open(job, "");
+        assertThat(user.row("L1")).containsText("8 of 11 proved");
+        user.page.getByText("10.44.8.21").first().click();
+        Locator field = user.page.getByLabel("Address of L1");
+        field.fill("10.44.8.41");
+        field.press("Enter");
+        Locator dialog = user.page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("This must be proved again afterwards");
+        assertThat(dialog).containsText("L1: address, stream, MAC");
+        user.press("Change it");
+        assertThat(user.row("L1")).containsText("differs");
+        user.press("Undo");
+        assertThat(user.row("L1")).containsText("8 of 11 proved");
     }
 
     /** Somebody cries stop: the head stands, nothing moves by itself, and what is left is said. */

@@ -84,6 +84,7 @@ class ProveRuns {
             Observations observations,
             KnobTests knobTests,
             NetTests netTests,
+            StreamTest streamTest,
             Wirings wirings) {
         this.mapper = mapper;
         this.jobs = jobs;
@@ -98,7 +99,14 @@ class ProveRuns {
         this.server = settings.serverName();
         this.tools =
                 new Proving.Tools(
-                        jobs, observations, desks, knobTests, netTests, wirings, putBacks);
+                        jobs,
+                        observations,
+                        desks,
+                        knobTests,
+                        netTests,
+                        streamTest,
+                        wirings,
+                        putBacks);
     }
 
     Optional<RunRow> run(long job) {

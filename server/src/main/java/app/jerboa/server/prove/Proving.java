@@ -37,7 +37,8 @@ final class Proving {
                     Topic.FOCUS,
                     Topic.STOP,
                     Topic.IRIS,
-                    Topic.WHITE_BALANCE);
+                    Topic.WHITE_BALANCE,
+                    Topic.STREAM);
 
     /** What a run works with. */
     record Tools(
@@ -46,6 +47,7 @@ final class Proving {
             MachineDesks desks,
             KnobTests knobs,
             NetTests nets,
+            StreamTest stream,
             Wirings wirings,
             PutBacks putBacks) {}
 
@@ -133,6 +135,7 @@ final class Proving {
         return switch (topic) {
             case LINK -> tools.nets().link(wiring(stored), device);
             case ADDRESS -> tools.nets().address(stored, device);
+            case STREAM -> tools.stream().test(stored, device);
             case MOVES -> moving(device, HeadTests::moves);
             case STOP -> moving(device, HeadTests::stop);
             case ZOOM -> moving(device, HeadTests::zoom);

@@ -11,7 +11,8 @@ final class Sdp {
     static String of(RtspEar.Picture p) {
         String[] parts = p.format().split("[pi]", -1);
         int height = number(parts, 0, 1080);
-        int rate = number(parts, 1, 25);
+        int fields = number(parts, 1, 25);
+        int rate = p.format().contains("i") ? fields / 2 : fields;
         int width = height * 16 / 9;
         return String.join(
                 "\r\n",
