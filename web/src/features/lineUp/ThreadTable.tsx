@@ -211,7 +211,9 @@ function State({ line, camera }: { readonly line: Line; readonly camera: Device 
     <>
       <StateMark mark={camera.mark} />
       <Box component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: '0.85rem' }}>
-        {line.proved} of {line.toProve} proved
+        <span title="tests that are asked or seen, of those it needs">
+          {line.proved} of {line.toProve}
+        </span>
       </Box>
     </>
   )

@@ -6,7 +6,7 @@ import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import type { Job, Standing } from '../../shared/api/types'
-import { age } from './age'
+import { age, shortAge } from './age'
 import type { Row } from './matrix'
 import { standings, tests } from './words'
 
@@ -109,7 +109,7 @@ function Mark({ standing, now, onOpen }: MarkProps) {
     >
       <span aria-hidden="true">{sign}</span>
       <Box component="span" sx={{ fontSize: '0.75rem' }}>
-        {word}
+        {word} {standing.since && shortAge(standing.since, now)}
       </Box>
     </ButtonBase>
   )

@@ -8,6 +8,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Makes the pictures of docs/screenshots from the demo job; run by {@code ./jerboa shots}. */
@@ -52,7 +54,6 @@ class Screenshots extends Jerboa {
         shoot("cabling");
         dome.click();
         assertThat(user.page.locator("[data-step=Current]")).isVisible();
-        shoot("cabling-run");
         user.press("Close");
         user.open(job, "addresses");
         shoot("addresses");
@@ -166,6 +167,47 @@ class Screenshots extends Jerboa {
         user.page.keyboard().press("3");
         assertThat(user.page.getByText("tells nothing back").first()).isVisible();
         shoot("desk-dusk");
+    }
+
+    /**
+     * Two lines proved by machine, the others asked only; a person saw one thing and missed one.
+     */
+    @Test
+    void proving() {
+        long job = user.setHall();
+        String path = "/api/jobs/" + job;
+        List<Long> all = new ArrayList<>();
+        user.send("GET", path, "").get("lines").forEach(l -> all.add(l.get("id").asLong()));
+        prove(
+                path,
+                all.subList(0, 2),
+                "\"link\",\"address\",\"moves\",\"zoom\",\"focus\",\"stop\",\"stream\"");
+        prove(path, all, "\"link\",\"address\",\"iris\",\"white-balance\"");
+        user.open(job, "prove");
+        see("L1 direction: open", "Yes, it is so");
+        see("L2 direction: open", "It differs");
+        user.page.getByLabel("L2 moves: asked, just now").click();
+        assertThat(user.page.locator("[data-observation]")).isVisible();
+        user.press("Close");
+        user.page.locator("main").evaluate("main => main.scrollTo(0, 0)");
+        shoot("prove");
+    }
+
+    private static void see(String mark, String answer) {
+        user.page.getByLabel(mark).click();
+        user.press(answer);
+        assertThat(user.page.locator("[data-observation]")).isVisible();
+        user.press("Close");
+    }
+
+    private static void prove(String path, List<Long> lines, String tests) {
+        user.send(
+                "POST",
+                path + "/prove/start",
+                "{\"lines\":" + lines + ",\"tests\":[" + tests + "],\"clear\":true}");
+        while (user.send("GET", path + "/prove", "").get("state").asString().equals("running")) {
+            user.page.waitForTimeout(200);
+        }
     }
 
     @Test
