@@ -43,6 +43,11 @@ class PeopleTest extends RunningServer {
                     "POST /presence",
                     "POST /site/interfaces",
                     "POST /site/neighbours",
+                    // Who drives may prove, stop and put back.
+                    "POST /prove/cancel",
+                    "POST /prove/put-back",
+                    "POST /prove/start",
+                    "POST /prove/stop-all",
                     // Who drives may turn what there is; who looks on may ask and see.
                     "POST /told/readings",
                     "POST /told/try",

@@ -1,13 +1,13 @@
 package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.cabling.seen.SeenRun;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
 import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.wiring.LinkSeen;
 import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Reach;
@@ -94,20 +94,8 @@ class NetTests {
         return wiring.runs().stream()
                 .filter(r -> r.device().id().equals(device.id()))
                 .findFirst()
-                .map(NetTests::link)
+                .map(LinkSeen::of)
+                .map(l -> new Verdict(l.outcome(), l.port(), l.detail()))
                 .orElseGet(() -> Verdict.cannotTell(Words.say("prove.no-managed-switch")));
-    }
-
-    private static Verdict link(SeenRun run) {
-        String seen = run.seen().map(SeenRun.Place::port).orElse("");
-        String planned = run.planned().map(SeenRun.Place::port).orElse("");
-        String detail = Words.say("prove.did.link", Map.of("port", seen, "planned", planned));
-        return switch (run.verdict()) {
-            case AS_PLANNED -> Verdict.ok(seen, detail);
-            case ELSEWHERE, UNPLANNED -> Verdict.differs(seen, detail);
-            case NOT_HEARD ->
-                    Verdict.failed("", Words.say("prove.not-heard", Map.of("planned", planned)));
-            case NO_MAC -> Verdict.cannotTell(Words.say("prove.no-mac"));
-        };
     }
 }

@@ -49,23 +49,26 @@ public class Wirings {
 
     /** What every switch that answers has heard, beside the plan. */
     public SeenWiring look(Jobs.Stored stored) {
-        return look(stored, new ArrayList<>());
+        return ask(stored).wiring();
     }
 
-    private SeenWiring look(Jobs.Stored stored, List<AskedSwitch> asked) {
+    /** How each switch answered, and what they heard. */
+    record Asked(List<AskedSwitch> switches, SeenWiring wiring) {}
+
+    Asked ask(Jobs.Stored stored) {
+        List<AskedSwitch> asked = new ArrayList<>();
         List<SwitchSeen> seen = new ArrayList<>();
         stored.job().devices().stream()
                 .filter(d -> d.profile().kind() == DeviceKind.NETWORK_SWITCH)
                 .forEach(d -> asked.add(one(stored, d, seen)));
-        return SeenWiring.of(Cabling.of(stored.job()), seen);
+        return new Asked(asked, SeenWiring.of(Cabling.of(stored.job()), seen));
     }
 
-    WiringView ask(Jobs.Stored stored) {
-        List<AskedSwitch> asked = new ArrayList<>();
-        SeenWiring wiring = look(stored, asked);
+    WiringView view(Jobs.Stored stored, Asked asked) {
+        SeenWiring wiring = asked.wiring();
         List<Edit> follows = wiring.runs().stream().flatMap(r -> r.follows().stream()).toList();
         return new WiringView(
-                asked,
+                asked.switches(),
                 wiring.runs().stream().map(r -> body(stored, r)).toList(),
                 wiring.unknown().entrySet().stream()
                         .map(e -> new UnknownMac(e.getKey(), words(stored, e.getValue())))

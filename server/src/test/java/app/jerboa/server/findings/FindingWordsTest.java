@@ -9,6 +9,7 @@ import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.identity.Aspect;
+import app.jerboa.core.job.proof.ProofCodes;
 import app.jerboa.core.net.AddressCodes;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.words.Words;
@@ -16,13 +17,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class FindingWordsTest {
     @Test
     void everyCodeHasItsWords() {
         for (FindingCode code :
-                JobFindings.CHECKS.stream().flatMap(d -> d.codes().stream()).toList()) {
+                Stream.concat(
+                                JobFindings.CHECKS.stream().flatMap(d -> d.codes().stream()),
+                                ProofCodes.ALL.stream())
+                        .toList()) {
             for (String part : new String[] {"what", "why", "source"}) {
                 assertThat(FindingWords.text(code.code(), part, Map.of()))
                         .as(code + " " + part)
