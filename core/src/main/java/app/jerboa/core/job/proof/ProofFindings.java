@@ -21,6 +21,9 @@ public final class ProofFindings {
                     Topic.FIRMWARE, Field.FIRMWARE,
                     Topic.FORMAT, Field.FORMAT_SET);
 
+    /** The fact by which the words differ. */
+    private static final String WORDED = "what";
+
     private ProofFindings() {}
 
     public static List<Finding> of(Proof proof) {
@@ -62,7 +65,9 @@ public final class ProofFindings {
                                 "found",
                                 o.value(),
                                 "planned",
-                                planned.isEmpty() ? "none" : planned));
+                                planned.isEmpty() ? "none" : planned,
+                                WORDED,
+                                follows ? "" : o.value().isBlank() ? "unsaid" : "plain"));
         return follows && !planned.equals(o.value())
                 ? finding.withFixes(
                         List.of(
@@ -83,6 +88,12 @@ public final class ProofFindings {
                         "tests",
                         topics.stream().map(Topic::wire).collect(Collectors.joining(", ")),
                         "why",
-                        String.join(", ", why)));
+                        String.join(", ", why),
+                        WORDED,
+                        why.stream()
+                                .flatMap(w -> Happening.fromWire(w).stream())
+                                .map(Happening::wire)
+                                .findFirst()
+                                .orElse("")));
     }
 }

@@ -275,6 +275,28 @@ class ProofTest {
         assertThat(proof.count(proof.job().lines().get(0))).isEqualTo(new Proof.Count(0, 6));
     }
 
+    /** What differs, its value, what happened after: the kind of words that each finding gets. */
+    @ParameterizedTest
+    @CsvSource({
+        "MAC, 02:4a:00:00:00:07, , 'EVID-DIFFERS:'",
+        "LINK, PORT 2, , EVID-DIFFERS:plain",
+        "DIRECTION, '', , EVID-DIFFERS:unsaid",
+        "LINK, PORT 2, knock, EVID-STALE:knock",
+        "DIRECTION, '', swap, EVID-STALE:swap"
+    })
+    void aFindingSaysOnlyWhatIsKnown(Topic topic, String value, String happened, String worded) {
+        Job job = plan.job();
+        List<Observation> seen = new ArrayList<>();
+        seen.add(one(camera, topic, value, Evidence.SEEN, Outcome.DIFFERS));
+        if (happened != null) {
+            seen.add(one(camera, Topic.HAPPENING, happened, Evidence.SEEN, null));
+        }
+        Proof proof = Proof.of(job, seen(job, seen.toArray(Observation[]::new)));
+        assertThat(ProofFindings.of(proof))
+                .extracting(f -> f.code().code() + ":" + f.facts().get("what"))
+                .containsExactly(worded);
+    }
+
     @Test
     void thePlanCanFollowWhatWasFound() {
         Job job = plan.job();
