@@ -20,7 +20,7 @@ class PlanningJourney extends Jerboa {
             Locator row = user.row("L" + line);
             assertThat(row).containsText("Ceiling PTZ 20x, PoE");
             assertThat(row).containsText(line + " IP stick");
-            assertThat(row).containsText("planned");
+            assertThat(row).containsText("stopped");
         }
         assertThat(user.row("L4")).containsText("▲ stop");
         user.page.keyboard().press("]");
