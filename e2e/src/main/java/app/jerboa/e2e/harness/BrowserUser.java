@@ -312,6 +312,8 @@ public final class BrowserUser implements AutoCloseable {
     }
 
     public void open(long job, String stage) {
+        // What a page that is left had asked for is answered to nobody.
+        pending.clear();
         page.navigate(url.apply("/jobs/" + job + "/" + stage));
         PlaywrightAssertions.assertThat(
                         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))

@@ -23,6 +23,7 @@ class ReadableJourney extends Jerboa {
                     "addresses",
                     "bring-up",
                     "desk",
+                    "prove",
                     "wire",
                     "logbook",
                     "people");
