@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -142,6 +143,31 @@ class ProveJourney extends Jerboa {
         user.press("Put it back …");
         assertThat(user.page.getByText("Not put back yet")).hasCount(0);
         Assertions.assertThat(pan("L2")).isCloseTo(before, Offset.offset(0.25));
+    }
+
+    /**
+     * A STOP ALL that finds no head in hand ends the run all the same: the next one stays still.
+     */
+    @Test
+    void stopAllBetweenTwoHeadsKeepsTheNextOneStill() {
+        job = user.setHall();
+        double before = pan("L2");
+        List<Long> lines = new ArrayList<>();
+        for (JsonNode l : user.send("GET", "/api/jobs/" + job, "").get("lines")) {
+            if (l.get("name").asString().equals("L2")) {
+                lines.add(l.get("id").asLong());
+            }
+        }
+        String path = "/api/jobs/" + job + "/prove";
+        user.send(
+                "POST",
+                path + "/start",
+                "{\"lines\":" + lines + ",\"tests\":[\"focus\",\"stop\"],\"clear\":true}");
+        user.send("POST", path + "/stop-all", "{}");
+        await().atMost(LONG).until(() -> !state().equals("running"));
+        Assertions.assertThat(state()).isEqualTo("stopped");
+        Assertions.assertThat(standings("L2")).containsEntry("stop", "open");
+        Assertions.assertThat(pan("L2")).isEqualTo(before);
     }
 
     /** A killed server stops the head first when it is back, then puts it back. */

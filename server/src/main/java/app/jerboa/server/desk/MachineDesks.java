@@ -46,6 +46,24 @@ public class MachineDesks {
         }
     }
 
+    /** How often all was stopped in a job. */
+    public long stops(long job) {
+        return mapper.stops(job);
+    }
+
+    /**
+     * A program that moves one head after another asks here before each: a STOP ALL ends it, also
+     * when it had no head just then.
+     *
+     * @param since how often all was stopped when it began
+     * @throws MachineStopped when all was stopped meanwhile
+     */
+    public void insistNotStopped(long job, long since) {
+        if (mapper.stops(job) > since) {
+            throw new MachineStopped("STOP ALL");
+        }
+    }
+
     /** STOP ALL of a job, from wherever it is called: here at once, then at every server. */
     public void stopAll(long job) {
         desks.stopAll(job);

@@ -23,6 +23,9 @@ interface ProveMapper {
 
     void end(@Param("job") long job, @Param("state") String state, @Param("why") String why);
 
+    /** Runs of a server of this name that was killed. */
+    void endOf(@Param("server") String server, @Param("why") String why);
+
     void cancel(@Param("job") long job);
 
     /** Those of this server that somebody cancelled. */
@@ -34,7 +37,8 @@ interface ProveMapper {
             @Param("what") String what,
             @Param("value") String value,
             @Param("server") String server,
-            @Param("login") String login);
+            @Param("login") String login,
+            @Param("stops") long stops);
 
     void forget(@Param("job") long job, @Param("device") long device, @Param("what") String what);
 

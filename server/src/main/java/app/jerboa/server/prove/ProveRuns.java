@@ -221,6 +221,7 @@ class ProveRuns {
     /** What this server had changed when it was killed, while it is still clear there. */
     @EventListener(ApplicationReadyEvent.class)
     void clearUp() {
+        mapper.endOf(server, Words.say("prove.killed"));
         List<PutBackRow> left = mapper.leftBy(server, STILL_CLEAR_SECONDS);
         if (!left.isEmpty()) {
             threads.execute(() -> Threads.guarded("putting back", () -> clearUp(left)));
@@ -231,7 +232,7 @@ class ProveRuns {
     private void clearUp(List<PutBackRow> left) {
         for (PutBackRow row : left) {
             Person by = people.loadUserByUsername(row.login());
-            for (int i = 0; i < TRIES_TO_PUT_BACK && !putBack(row, by); i++) {
+            for (int i = 0; i < TRIES_TO_PUT_BACK && !putBack(row, row.stops(), by); i++) {
                 pause();
             }
         }
@@ -247,28 +248,40 @@ class ProveRuns {
 
     /** Everything that is left of a job, as a person wishes. */
     void putBack(long job, Person by) {
-        putBacks.left(job).forEach(row -> putBack(row, by));
+        long stops = desks.stops(job);
+        putBacks.left(job).forEach(row -> putBack(row, stops, by));
     }
 
-    private boolean putBack(PutBackRow row, Person by) {
+    /**
+     * @param stops how often all was stopped when it was decided: once more, and it stays as it is
+     */
+    private boolean putBack(PutBackRow row, long stops, Person by) {
         Jobs.Stored stored = jobs.load(row.jobId());
         Device device = stored.need(row.deviceId());
         boolean back =
                 row.what().equals(PutBacks.HEAD)
-                        ? headBack(row, device, by)
+                        ? headBack(row, stops, device, by)
                         : knobBack(row, stored, device, by);
         tell(row.jobId());
         return back;
     }
 
-    private boolean headBack(PutBackRow row, Device device, Person by) {
-        try (MachineDesk desk = desks.take(row.jobId(), row.deviceId(), by, "")) {
-            new HeadTests(desk).putBack(row.value());
+    private boolean headBack(PutBackRow row, long stops, Device device, Person by) {
+        try {
+            desks.insistNotStopped(row.jobId(), stops);
+            headBack(row, stops, by);
             putBacks.done(row.jobId(), device, row.what());
             return true;
         } catch (MachineStopped | NoAnswer e) {
             LOG.info("{} was not put back: {}", device.name(), e.getMessage());
             return false;
+        }
+    }
+
+    private void headBack(PutBackRow row, long stops, Person by) {
+        try (MachineDesk desk = desks.take(row.jobId(), row.deviceId(), by, "")) {
+            desks.insistNotStopped(row.jobId(), stops);
+            new HeadTests(desk).putBack(row.value());
         }
     }
 

@@ -59,6 +59,7 @@ final class Proving {
     private final List<Test> tests;
     private final Person by;
     private final String httpSession;
+    private final long stops;
     private SeenWiring wiring;
     private MachineDesk desk;
     private long desked;
@@ -70,6 +71,7 @@ final class Proving {
         this.tests = List.copyOf(tests);
         this.by = by;
         this.httpSession = httpSession;
+        this.stops = tools.desks().stops(job);
     }
 
     void cancel() {
@@ -88,6 +90,7 @@ final class Proving {
                 if (cancelled) {
                     return new End("cancelled", "");
                 }
+                tools.desks().insistNotStopped(job, stops);
                 Test test = tests.get(i);
                 Jobs.Stored stored = tools.jobs().load(job);
                 Device device = stored.need(test.device());
@@ -186,6 +189,8 @@ final class Proving {
         } catch (MachineStopped e) {
             return Optional.of(Verdict.cannotTell(e.getMessage()));
         }
+        // One that was cried while it was being taken found nothing here to stop.
+        tools.desks().insistNotStopped(job, stops);
         if (desk.link().can().tells()) {
             return Optional.empty();
         }

@@ -1,6 +1,7 @@
 package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Settings;
 import java.util.List;
@@ -12,16 +13,19 @@ class PutBacks {
     static final String HEAD = "head";
 
     private final ProveMapper mapper;
+    private final MachineDesks desks;
     private final String server;
 
-    PutBacks(ProveMapper mapper, Settings settings) {
+    PutBacks(ProveMapper mapper, MachineDesks desks, Settings settings) {
+        this.desks = desks;
         this.mapper = mapper;
         this.server = settings.serverName();
     }
 
     /** Before it is changed; what is noted already stays as it was first. */
     void note(long job, Device device, String what, String value, Person by) {
-        mapper.note(job, device.id().value(), what, value, server, by.getUsername());
+        mapper.note(
+                job, device.id().value(), what, value, server, by.getUsername(), desks.stops(job));
     }
 
     void done(long job, Device device, String what) {
