@@ -199,7 +199,7 @@ public final class Programs implements AutoCloseable {
                 Map.entry("JERBOA_DB_PASSWORD", env("JERBOA_TEST_DB_PASSWORD")),
                 Map.entry("JERBOA_RIG_URL", "http://127.0.0.1:" + rigPort),
                 Map.entry("JERBOA_SECRET_KEY", "a key for journeys, thirty-two letters"),
-                Map.entry("JERBOA_WATCH_MILLIS", "250"),
+                Map.entry("JERBOA_WATCH_MILLIS", "400"),
                 Map.entry("JERBOA_DEMO_PASSWORD", demo ? PASSWORD : ""));
     }
 

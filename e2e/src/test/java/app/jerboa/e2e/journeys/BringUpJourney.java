@@ -63,12 +63,16 @@ class BringUpJourney extends Jerboa {
         }
     }
 
-    /** The number of the step on the card; 99 when there is none any more. */
+    /**
+     * The number of the step on the card; 99 when there is none any more. Read at one moment: the
+     * card may go while it is looked for.
+     */
     private static int here() {
-        if (user.page.getByText("are at their planned addresses").count() > 0) {
+        String page = user.page.locator("main").innerText();
+        if (page.contains("are at their planned addresses")) {
             return 99;
         }
-        Matcher number = NUMBER.matcher(user.page.locator("[data-step]").innerText());
+        Matcher number = NUMBER.matcher(page);
         return number.find() ? Integer.parseInt(number.group(1)) : 0;
     }
 

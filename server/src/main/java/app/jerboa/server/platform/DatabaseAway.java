@@ -6,6 +6,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.task.ThreadPoolTaskSchedulerCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.TransactionException;
@@ -40,16 +41,18 @@ class DatabaseAway {
         return false;
     }
 
-    /** A task that could not run is tried again by its timer; one line is enough. */
+    /** A task that could not run is tried again by its timer; one line that says why is enough. */
     @Bean
     ThreadPoolTaskSchedulerCustomizer oneLineOnFailure() {
         return scheduler ->
                 scheduler.setErrorHandler(
-                        e -> LOG.warn("a task on a timer has to wait: {}", firstLine(e)));
+                        e -> LOG.warn("a task on a timer has to wait: {}", innermost(e)));
     }
 
-    private static String firstLine(Throwable e) {
-        String message = String.valueOf(e.getMessage()).strip();
-        return message.lines().findFirst().orElse(e.getClass().getSimpleName());
+    /** What the database or the driver itself said; what is wrapped around it only repeats it. */
+    private static String innermost(Throwable failure) {
+        Throwable cause = NestedExceptionUtils.getMostSpecificCause(failure);
+        String message = String.valueOf(cause.getMessage()).strip();
+        return message.lines().findFirst().orElse(cause.getClass().getSimpleName());
     }
 }
