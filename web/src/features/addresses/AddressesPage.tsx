@@ -11,14 +11,21 @@ import { FixDialog } from '../../shared/ui/FixDialog'
 import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useTab } from '../../shared/ui/useTab'
+import { AsFound } from './AsFound'
 import { Files } from './Files'
 import { Plan } from './Plan'
 import { Secrets } from './Secrets'
 import { WhatIfs } from './WhatIfs'
 
-const TABS = ['plan', 'what-if', 'secrets', 'files'] as const
+const TABS = ['plan', 'as-found', 'what-if', 'secrets', 'files'] as const
 
-const words = { plan: 'Plan', 'what-if': 'What if', secrets: 'Secrets', files: 'Files' } as const
+const words = {
+  plan: 'Plan',
+  'as-found': 'As found',
+  'what-if': 'What if',
+  secrets: 'Secrets',
+  files: 'Files',
+} as const
 
 /** The address plan: the ruler and the sheet, what it could be instead, secrets, and files. */
 export function AddressesPage({ job }: { readonly job: Job }) {
@@ -42,7 +49,8 @@ export function AddressesPage({ job }: { readonly job: Job }) {
     <Page
       title="Addresses"
       job={job}
-      findings={about(job.findings, ['addresses', 'secrets'])}
+      findings={about(job.findings, tab === 'as-found' ? ['evidence'] : ['addresses', 'secrets'])}
+      folded={tab === 'as-found'}
       actions={actions}
       keys={[
         ['Enter on an address', 'change it'],
@@ -69,6 +77,7 @@ export function AddressesPage({ job }: { readonly job: Job }) {
         </Trouble>
       )}
       {tab === 'plan' && <Plan job={job} />}
+      {tab === 'as-found' && <AsFound job={job} />}
       {tab === 'what-if' && <WhatIfs job={job} />}
       {tab === 'secrets' && <Secrets job={job} />}
       {tab === 'files' && <Files job={job} />}

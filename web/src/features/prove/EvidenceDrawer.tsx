@@ -10,7 +10,8 @@ import type { Row } from './matrix'
 import { Question } from './Question'
 import type { useProve } from './useProve'
 import { useObservations } from './useProve'
-import { headOf, standings } from './words'
+import { standings } from '../../shared/ui/standings'
+import { headOf } from './words'
 
 interface Props {
   readonly job: Job

@@ -6,9 +6,10 @@ import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import type { Job, Standing } from '../../shared/api/types'
-import { age, shortAge } from './age'
+import { age, shortAge } from '../../shared/ui/age'
 import type { Row } from './matrix'
-import { standings, tests } from './words'
+import { standings } from '../../shared/ui/standings'
+import { tests } from './words'
 
 interface Props {
   readonly job: Job

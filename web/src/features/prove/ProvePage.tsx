@@ -1,21 +1,20 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import type { Job } from '../../shared/api/types'
 import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useNow } from '../../shared/ui/useNow'
 import { EvidenceDrawer } from './EvidenceDrawer'
 import { rowsOf } from './matrix'
 import { ProveMatrix } from './ProveMatrix'
 import { RunDialog } from './RunDialog'
 import { RunStatus } from './RunStatus'
 import { useProve } from './useProve'
-import { standings } from './words'
-
-const MINUTE = 60_000
+import { standings } from '../../shared/ui/standings'
 
 /** How far every line is proved: what a machine can ask it asks, for the rest a person looks. */
 export function ProvePage({ job }: { readonly job: Job }) {
@@ -124,14 +123,4 @@ function Legend() {
       ))}
     </Box>
   )
-}
-
-/** The time, anew each minute: ages grow by themselves. */
-function useNow(): number {
-  const [now, setNow] = useState(Date.now)
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), MINUTE)
-    return () => clearInterval(timer)
-  }, [])
-  return now
 }

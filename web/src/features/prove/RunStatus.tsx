@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import LinearProgress from '@mui/material/LinearProgress'
 import Paper from '@mui/material/Paper'
 import type { ReactNode } from 'react'
 import { useEffect } from 'react'
 import { sentence } from '../../shared/api/client'
 import type { ProveView } from '../../shared/api/types'
+import { RunProgress } from '../../shared/ui/RunProgress'
 import { Trouble } from '../../shared/ui/Trouble'
 import type { useProve } from './useProve'
 
@@ -25,28 +25,18 @@ export function RunStatus({ view, may, prove }: Props) {
   return (
     <Paper sx={{ p: 2, mb: 2 }} aria-live="polite" data-run={view.state}>
       {running && (
-        <>
-          <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
-            <Box sx={{ flex: 1, fontSize: '1.2rem' }}>
-              <b>Now:</b> {view.doing || 'beginning'}
-            </Box>
-            <span>
-              {view.done} of {view.count} done
-            </span>
-            <Button variant="outlined" onClick={() => cancel.mutate()} disabled={cancel.isPending || !may}>
-              Cancel after this test
-            </Button>
-            <Button variant="contained" size="large" onClick={() => stopAll.mutate()} disabled={!may}>
-              STOP ALL
-            </Button>
-          </Box>
-          <LinearProgress
-            variant="determinate"
-            value={(100 * view.done) / Math.max(1, view.count)}
-            aria-label="Tests done"
-            sx={{ mt: 1.5 }}
-          />
-        </>
+        <RunProgress
+          doing={view.doing}
+          done={view.done}
+          count={view.count}
+          of="tests"
+          cancelWords="Cancel after this test"
+          onCancel={cancel.isPending || !may ? undefined : () => cancel.mutate()}
+        >
+          <Button variant="contained" size="large" onClick={() => stopAll.mutate()} disabled={!may}>
+            STOP ALL
+          </Button>
+        </RunProgress>
       )}
       {view.state === 'stopped' && (
         <Left>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Line, Standing } from '../../shared/api/types'
-import { age } from './age'
+import { age } from '../../shared/ui/age'
 import { chosen, rowsOf } from './matrix'
 
 const lines = [1, 2].map((id) => ({ id, name: `L${id}` }) as Line)

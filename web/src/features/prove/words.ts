@@ -34,19 +34,6 @@ export const tests: readonly { readonly test: string; readonly head: string; rea
 
 export const headOf = (test: string) => tests.find((t) => t.test === test)?.head ?? test
 
-/** A standing as a sign and a word: never by colour alone. */
-export const standings: Readonly<Record<string, readonly [sign: string, word: string]>> = {
-  asked: ['●', 'asked'],
-  seen: ['◉', 'seen'],
-  told: ['◐', 'told'],
-  open: ['○', 'open'],
-  'cannot-tell': ['?', 'unsure'],
-  differs: ['◪', 'differs'],
-  failed: ['▲', 'failed'],
-  stale: ['◌', 'stale'],
-  'not-applicable': ['–', ''],
-}
-
 export const outcomes: readonly { readonly outcome: string; readonly says: string }[] = [
   { outcome: 'ok', says: 'Yes, it is so' },
   { outcome: 'differs', says: 'It differs' },

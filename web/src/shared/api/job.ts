@@ -23,6 +23,8 @@ export const jobKeys = {
   mounts: (job: number) => ['job', job, 'mounts'] as const,
   standings: (job: number) => ['job', job, 'standings'] as const,
   observations: (job: number) => ['job', job, 'observations'] as const,
+  asFound: (job: number) => ['job', job, 'as-found'] as const,
+  discovery: (job: number) => ['job', job, 'discovery'] as const,
   preparation: (job: number) => ['job', job, 'preparation'] as const,
 }
 

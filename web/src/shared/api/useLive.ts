@@ -30,7 +30,14 @@ function shows(job: number, part: string) {
     log: [jobKeys.log(job)],
     people: [jobKeys.log(job), jobKeys.people(job)],
     steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
-    proof: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.standings(job), jobKeys.observations(job)],
+    proof: [
+      jobKeys.log(job),
+      jobKeys.bringUp(job),
+      jobKeys.standings(job),
+      jobKeys.observations(job),
+      jobKeys.asFound(job),
+      jobKeys.discovery(job),
+    ],
     hall: [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
     world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job), ['desk', job]],
   }

@@ -9,6 +9,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SerialLine;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.asked.DiscoveryPort;
+import app.jerboa.standin.asked.SelfPortrait;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Door;
 import app.jerboa.standin.device.Gate;
@@ -238,7 +239,8 @@ final class AloneDevices {
         String host = at.getHostAddress();
         UUID id = UUID.nameUUIDFromBytes(host.getBytes(StandardCharsets.UTF_8));
         String service = "http://" + host + "/onvif/device_service";
-        opened(at, DiscoveryPort.listening(at, id, () -> service, profile::name), "WS-Discovery");
+        SelfPortrait self = SelfPortrait.of(profile.name(), host.replace(".", ""));
+        opened(at, DiscoveryPort.listening(at, id, () -> service, () -> self), "WS-Discovery");
     }
 
     private byte[] still() {

@@ -312,8 +312,6 @@ public final class BrowserUser implements AutoCloseable {
     }
 
     public void open(long job, String stage) {
-        // What a page that is left had asked for is answered to nobody.
-        pending.clear();
         page.navigate(url.apply("/jobs/" + job + "/" + stage));
         PlaywrightAssertions.assertThat(
                         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
@@ -342,6 +340,13 @@ public final class BrowserUser implements AutoCloseable {
                     boolean waited = !r.url().contains("/events");
                     if (waited && !r.resourceType().equals("font")) {
                         pending.add(r);
+                    }
+                });
+        // What a page that is left had asked for is answered to nobody, and nobody is told that.
+        watched.onResponse(
+                r -> {
+                    if (r.request().isNavigationRequest()) {
+                        pending.removeIf(p -> !p.equals(r.request()));
                     }
                 });
         watched.onRequestFinished(pending::remove);

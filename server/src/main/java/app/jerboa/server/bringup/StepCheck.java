@@ -179,7 +179,7 @@ public class StepCheck {
                     "fighting",
                     Map.of(
                             "all", it.all(),
-                            "count", it.names().size(),
+                            "count", it.rivals().size(),
                             "device", device.name(),
                             "address", address));
         }
@@ -284,7 +284,7 @@ public class StepCheck {
 
                             @Override
                             public Result fighting(Reach.Fighting it) {
-                                return stillThere(it.names().get(0), start);
+                                return stillThere(it.rivals().get(0).name(), start);
                             }
 
                             @Override

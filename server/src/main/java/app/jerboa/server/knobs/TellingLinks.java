@@ -95,7 +95,19 @@ class TellingLinks {
      * @throws app.jerboa.server.platform.Problem when it cannot be reached
      */
     Web http(Jobs.Stored stored, Device device, boolean pressed) {
-        WebControl web = device.profile().web().orElseThrow();
+        return http(stored, device, device.profile().web().orElseThrow(), pressed);
+    }
+
+    /** The same for its page, which is there also where it takes no requests for control. */
+    Web page(Jobs.Stored stored, Device device) {
+        WebControl web =
+                device.profile()
+                        .web()
+                        .orElse(new WebControl(false, SignIn.DIGEST, Optional.empty(), false));
+        return http(stored, device, web, true);
+    }
+
+    private Web http(Jobs.Stored stored, Device device, WebControl web, boolean pressed) {
         InetSocketAddress at = at(stored, device, Protocol.WEB);
         Optional<DeviceAccounts.Account> account = account(stored, device, web.signIn());
         Key key = key(stored, device, at, Tongue.HTTP, account);

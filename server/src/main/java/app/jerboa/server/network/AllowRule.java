@@ -41,6 +41,26 @@ public final class AllowRule {
 
     /** Why this address is not contacted; empty when it may be. */
     public Optional<String> refusal(Job job, Ipv4 address) {
+        Optional<String> nobody = refusalOfRange(job, address);
+        if (nobody.isPresent() || ofJob(job, address)) {
+            return nobody;
+        }
+        return Optional.of(
+                "no device of this job is planned at "
+                        + address
+                        + ", starts there or was found there");
+    }
+
+    /** The same for a look at the network, which goes over the subnets of the job. */
+    public Optional<String> refusalOfLook(Job job, Ipv4 address) {
+        Optional<String> nobody = refusalOfRange(job, address);
+        if (nobody.isPresent() || job.subnets().stream().anyMatch(s -> s.range().isHost(address))) {
+            return nobody;
+        }
+        return Optional.of(address + " is in no subnet of this job");
+    }
+
+    private Optional<String> refusalOfRange(Job job, Ipv4 address) {
         if (allowed.stream().noneMatch(range -> range.contains(address))) {
             return Optional.of(
                     address + " is in no private or link-local range, nor in one that is allowed");
@@ -48,12 +68,7 @@ public final class AllowRule {
         if (job.subnets().stream().anyMatch(s -> isNobody(s.range(), address))) {
             return Optional.of(address + " is no single device: it is a network or all of one");
         }
-        return ofJob(job, address)
-                ? Optional.empty()
-                : Optional.of(
-                        "no device of this job is planned at "
-                                + address
-                                + ", starts there or was found there");
+        return Optional.empty();
     }
 
     private static boolean isNobody(Ipv4Subnet range, Ipv4 address) {

@@ -3,11 +3,14 @@ package app.jerboa.server.network;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.Speaks;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Door;
+import app.jerboa.server.world.Heard;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.OwnAddress;
 import app.jerboa.server.world.Reach;
@@ -15,6 +18,7 @@ import app.jerboa.server.world.Standpoint;
 import app.jerboa.server.world.World;
 import app.jerboa.server.world.WorldChoice;
 import app.jerboa.server.world.WorldTime;
+import app.jerboa.wire.discovery.Probe;
 import java.io.IOException;
 import java.net.DatagramPacket;
 import java.net.DatagramSocket;
@@ -22,9 +26,11 @@ import java.net.InetAddress;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
@@ -123,15 +129,23 @@ class LiveWorld implements World {
 
     @Override
     public Reach reach(Jobs.Stored stored, Ipv4 address) {
-        allow.refusal(stored.job(), address)
-                .ifPresent(
-                        why -> {
-                            LOG.info("job {}: {} is not contacted: {}", stored.id(), address, why);
-                            throw new Problem(
-                                    HttpStatus.CONFLICT,
-                                    "not-allowed",
-                                    "Nothing was sent to " + address + ": " + why + ".");
-                        });
+        return asked(stored, address, allow.refusal(stored.job(), address));
+    }
+
+    @Override
+    public Reach look(Jobs.Stored stored, Ipv4 address) {
+        return asked(stored, address, allow.refusalOfLook(stored.job(), address));
+    }
+
+    private Reach asked(Jobs.Stored stored, Ipv4 address, Optional<String> refusal) {
+        refusal.ifPresent(
+                why -> {
+                    LOG.info("job {}: {} is not contacted: {}", stored.id(), address, why);
+                    throw new Problem(
+                            HttpStatus.CONFLICT,
+                            "not-allowed",
+                            "Nothing was sent to " + address + ": " + why + ".");
+                });
         List<Interfaces.Own> all = interfaces.all();
         Optional<Interfaces.Own> from = all.stream().filter(o -> o.onLink(address)).findFirst();
         if (from.isEmpty()) {
@@ -203,6 +217,29 @@ class LiveWorld implements World {
     private static Stream<Ipv4> addresses(Device d) {
         return Stream.of(d.address(), d.found(), d.profile().factory().map(FactoryAddress::address))
                 .flatMap(Optional::stream);
+    }
+
+    /** The ports that the profiles of the job name; what a probe answers at is the same for all. */
+    @Override
+    public List<Door> doors(Jobs.Stored stored, Answering answering) {
+        Set<Door> doors = new LinkedHashSet<>();
+        stored.job().devices().stream()
+                .flatMap(d -> d.profile().speaks().stream())
+                .filter(s -> !s.sends() && s.port().isPresent())
+                .filter(s -> Door.LOOKED_FOR.contains(s.protocol()))
+                .filter(s -> s.protocol() != Protocol.ONVIF)
+                .forEach(s -> doors.add(new Door(s.protocol(), s.port().getAsInt())));
+        doors.add(new Door(Protocol.ONVIF, Probe.PORT));
+        return List.copyOf(doors);
+    }
+
+    @Override
+    public List<Heard> askAll(Jobs.Stored stored) {
+        List<Heard> heard = new ArrayList<>();
+        interfaces.all().stream()
+                .filter(o -> reaches(stored, o) && !o.loopback())
+                .forEach(o -> heard.addAll(GroupProbe.by(o)));
+        return heard;
     }
 
     /** Only the network itself could tell; nobody sweeps it for that. */

@@ -6,7 +6,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.task.ThreadPoolTaskSchedulerCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.TransactionException;
@@ -46,13 +45,6 @@ class DatabaseAway {
     ThreadPoolTaskSchedulerCustomizer oneLineOnFailure() {
         return scheduler ->
                 scheduler.setErrorHandler(
-                        e -> LOG.warn("a task on a timer has to wait: {}", innermost(e)));
-    }
-
-    /** What the database or the driver itself said; what is wrapped around it only repeats it. */
-    private static String innermost(Throwable failure) {
-        Throwable cause = NestedExceptionUtils.getMostSpecificCause(failure);
-        String message = String.valueOf(cause.getMessage()).strip();
-        return message.lines().findFirst().orElse(cause.getClass().getSimpleName());
+                        e -> LOG.warn("a task on a timer has to wait: {}", Threads.reason(e)));
     }
 }

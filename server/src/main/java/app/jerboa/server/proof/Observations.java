@@ -2,6 +2,7 @@ package app.jerboa.server.proof;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.proof.Evidence;
+import app.jerboa.core.job.proof.Observation;
 import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.net.Ipv4;
@@ -11,7 +12,11 @@ import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
+import app.jerboa.server.words.Words;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -62,5 +67,57 @@ public class Observations {
                 evidence,
                 right ? Outcome.OK : Outcome.DIFFERS,
                 detail);
+    }
+
+    /** Its MAC as the network tells it; one that is not noted yet is no difference. */
+    public static NewObservation mac(Device device, String mac) {
+        boolean right = device.mac().isEmpty() || mac.equals(device.mac());
+        return NewObservation.of(
+                device.id(),
+                Topic.MAC,
+                mac,
+                Evidence.ASKED,
+                right ? Outcome.OK : Outcome.DIFFERS,
+                Words.say("prove.did.mac"));
+    }
+
+    /**
+     * Two answer at its address, of which it may be one.
+     *
+     * @param macs of all of them, as far as the network tells
+     */
+    public static List<NewObservation> fought(
+            Device device, Ipv4 address, Collection<String> macs) {
+        String detail =
+                Words.say(
+                        "prove.second",
+                        Map.of("address", address, "macs", String.join(", ", macs)));
+        return List.of(
+                NewObservation.of(
+                        device.id(), Topic.ADDRESS, "", Evidence.ASKED, Outcome.DIFFERS, detail),
+                NewObservation.of(
+                        device.id(),
+                        Topic.ALONE,
+                        String.join(", ", macs),
+                        Evidence.ASKED,
+                        Outcome.DIFFERS,
+                        detail));
+    }
+
+    /** One alone answers at its address; told only where two were seen before. */
+    public static Optional<NewObservation> alone(Jobs.Stored stored, Device device) {
+        return stored.seen()
+                .deciding(device.id(), Topic.ALONE)
+                .flatMap(Observation::outcome)
+                .filter(o -> o != Outcome.OK)
+                .map(
+                        o ->
+                                NewObservation.of(
+                                        device.id(),
+                                        Topic.ALONE,
+                                        "",
+                                        Evidence.ASKED,
+                                        Outcome.OK,
+                                        Words.say("prove.alone")));
     }
 }

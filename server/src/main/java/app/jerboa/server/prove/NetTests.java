@@ -6,7 +6,9 @@ import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.job.NewObservation;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.proof.Observations;
 import app.jerboa.server.wiring.LinkSeen;
 import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
@@ -34,13 +36,14 @@ class NetTests {
         try {
             return worlds.of(stored.id())
                     .reach(stored, planned.get())
-                    .match(new AtAddress(device, planned.get()));
+                    .match(new AtAddress(stored, device, planned.get()));
         } catch (Problem e) {
             return Verdict.cannotTell(e.getMessage());
         }
     }
 
-    private record AtAddress(Device device, Ipv4 address) implements Reach.Cases<Verdict> {
+    private record AtAddress(Jobs.Stored stored, Device device, Ipv4 address)
+            implements Reach.Cases<Verdict> {
         @Override
         public Verdict elsewhere(Reach.Elsewhere it) {
             return Verdict.cannotTell(said("prove.elsewhere", it.laptop()));
@@ -53,7 +56,8 @@ class NetTests {
 
         @Override
         public Verdict fighting(Reach.Fighting it) {
-            return Verdict.differs("", said("prove.fighting", it.all()));
+            return Verdict.differs("", said("prove.fighting", it.all()))
+                    .with(Topic.ALONE, String.join(", ", it.macs()), Outcome.DIFFERS);
         }
 
         @Override
@@ -68,14 +72,13 @@ class NetTests {
                     other
                             ? Verdict.differs("", said("prove.other-mac", there.mac()))
                             : Verdict.ok(address.toString(), detail);
-            return there.mac().isEmpty()
-                    ? verdict
-                    : verdict.with(Topic.MAC, there.mac(), mac(there));
-        }
-
-        /** One that was not noted yet differs from nothing noted: the plan can take it over. */
-        private Outcome mac(Answering there) {
-            return there.mac().equals(device.mac()) ? Outcome.OK : Outcome.DIFFERS;
+            if (!there.mac().isEmpty()) {
+                NewObservation mac = Observations.mac(device, there.mac());
+                verdict = verdict.with(Topic.MAC, mac.value(), mac.outcome().orElseThrow());
+            }
+            return Observations.alone(stored, device).isPresent()
+                    ? verdict.with(Topic.ALONE, "", Outcome.OK)
+                    : verdict;
         }
 
         private String said(String key, String what) {

@@ -8,6 +8,7 @@ import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.run.RunRow;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpSession;
 import java.time.OffsetDateTime;
@@ -78,24 +79,15 @@ class ProveController {
         Jobs.Stored stored = jobs.load(job);
         Optional<RunRow> run = runs.run(job);
         return new ProveView(
-                run.map(ProveController::state).orElse("none"),
+                run.map(RunRow::stateNow).orElse("none"),
                 run.map(RunRow::person).orElse(""),
                 run.map(RunRow::done).orElse(0),
-                run.map(r -> count(r.tests())).orElse(0),
+                run.map(RunRow::count).orElse(0),
                 run.map(RunRow::doing).orElse(""),
                 run.map(RunRow::why).orElse(""),
                 runs.left(job).stream().map(r -> left(stored, r)).toList(),
                 words(Proving.BY_MACHINE),
                 words(Proving.MOVING));
-    }
-
-    /** A run whose server is silent was killed with it. */
-    private static String state(RunRow run) {
-        return run.state().equals("running") && !run.live() ? "stopped" : run.state();
-    }
-
-    private static int count(String tests) {
-        return (int) tests.chars().filter(c -> c == '{').count();
     }
 
     private static List<String> words(java.util.Set<Topic> topics) {
@@ -124,6 +116,24 @@ class ProveController {
                         .toList();
         List<Long> lines = Optional.ofNullable(body.lines()).orElse(List.of());
         runs.start(jobs.load(job), lines, topics, body.clear(), person, session.getId());
+        return view(job);
+    }
+
+    /**
+     * @param devices ids; none for all of the job
+     */
+    record AskBody(List<Long> devices) {}
+
+    /** Asks devices at their planned addresses what they and the network tell; nothing moves. */
+    @PostMapping("/ask")
+    @Needs(Right.PLAN)
+    ProveView ask(
+            @PathVariable("job") long job,
+            @RequestBody AskBody body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Person person,
+            @Parameter(hidden = true) HttpSession session) {
+        List<Long> devices = Optional.ofNullable(body.devices()).orElse(List.of());
+        runs.ask(jobs.load(job), devices, person, session.getId());
         return view(job);
     }
 

@@ -4,6 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.proof.Standing;
 import app.jerboa.core.job.proof.Topic;
+import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.server.desk.MachineDesk;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.desk.MachineStopped;
@@ -18,6 +19,9 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.server.proof.Observations;
+import app.jerboa.server.run.RunKind;
+import app.jerboa.server.run.RunRow;
+import app.jerboa.server.run.Runs;
 import app.jerboa.server.wiring.Wirings;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.NoAnswer;
@@ -26,34 +30,27 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import tools.jackson.databind.json.JsonMapper;
 
-/**
- * The runs of this server: begun, watched, cancelled, and cleared up after. A run is stored, so
- * that every server can show and cancel it; when its server was killed it is seen by its silence.
- */
+/** Runs of tests: begun, and cleared up after. */
 @Service
 class ProveRuns {
     private static final Logger LOG = LoggerFactory.getLogger(ProveRuns.class);
-    private static final int AT_ONCE = 8;
     private static final int MOST_TESTS = 5000;
     private static final int TRIES_TO_PUT_BACK = 10;
 
     /** "Clear" was said then; later somebody may stand there again. */
     private static final int STILL_CLEAR_SECONDS = 120;
 
+    private final Runs runs;
     private final ProveMapper mapper;
     private final Jobs jobs;
     private final PutBacks putBacks;
@@ -62,14 +59,13 @@ class ProveRuns {
     private final People people;
     private final Logbook log;
     private final Live live;
-    private final JsonMapper json;
     private final TransactionTemplate transactions;
     private final String server;
     private final Proving.Tools tools;
-    private final Map<Long, Proving> running = new ConcurrentHashMap<>();
-    private final ExecutorService threads = Threads.many("prove", AT_ONCE);
+    private final ExecutorService threads = Threads.many("putting-back", 1);
 
     ProveRuns(
+            Runs runs,
             ProveMapper mapper,
             Jobs jobs,
             PutBacks putBacks,
@@ -78,14 +74,15 @@ class ProveRuns {
             People people,
             Logbook log,
             Live live,
-            JsonMapper json,
             TransactionTemplate transactions,
             Settings settings,
             Observations observations,
             KnobTests knobTests,
             NetTests netTests,
+            DeviceTests deviceTests,
             StreamTest streamTest,
             Wirings wirings) {
+        this.runs = runs;
         this.mapper = mapper;
         this.jobs = jobs;
         this.putBacks = putBacks;
@@ -94,7 +91,6 @@ class ProveRuns {
         this.people = people;
         this.log = log;
         this.live = live;
-        this.json = json;
         this.transactions = transactions;
         this.server = settings.serverName();
         this.tools =
@@ -104,13 +100,14 @@ class ProveRuns {
                         desks,
                         knobTests,
                         netTests,
+                        deviceTests,
                         streamTest,
                         wirings,
                         putBacks);
     }
 
     Optional<RunRow> run(long job) {
-        return mapper.run(job);
+        return runs.run(job, RunKind.PROVE);
     }
 
     List<PutBackRow> left(long job) {
@@ -134,6 +131,38 @@ class ProveRuns {
     }
 
     /**
+     * What these devices can be asked for, the devices of a kind together: whether it answers at
+     * its address goes first.
+     *
+     * @param devices none for all of the job
+     */
+    List<Proving.Test> asked(Jobs.Stored stored, List<Long> devices) {
+        List<Proving.Test> tests = new ArrayList<>();
+        for (Device d : stored.job().devices()) {
+            if (d.address().isPresent()
+                    && (devices.isEmpty() || devices.contains(d.id().value()))) {
+                tests.add(new Proving.Test(d.id().value(), Topic.ADDRESS));
+                if (d.profile().kind() != DeviceKind.NETWORK_SWITCH) {
+                    tests.add(new Proving.Test(d.id().value(), Topic.LINK));
+                }
+                if (DeviceTests.tellsFirmware(stored, d)) {
+                    tests.add(new Proving.Test(d.id().value(), Topic.FIRMWARE));
+                }
+                if (DeviceTests.hasPage(d)) {
+                    tests.add(new Proving.Test(d.id().value(), Topic.ACCESS));
+                }
+                if (d.profile()
+                        .video()
+                        .filter(v -> v.streamPath().startsWith("rtsp:"))
+                        .isPresent()) {
+                    tests.add(new Proving.Test(d.id().value(), Topic.STREAM));
+                }
+            }
+        }
+        return tests;
+    }
+
+    /**
      * @param clear somebody at the heads said that nobody and nothing is in their way
      */
     void start(
@@ -143,7 +172,20 @@ class ProveRuns {
             boolean clear,
             Person by,
             String httpSession) {
-        List<Proving.Test> tests = tests(stored, lines, topics);
+        start(stored, tests(stored, lines, topics), clear, by, httpSession);
+    }
+
+    /** Asks devices what they and the network tell; nothing moves. */
+    void ask(Jobs.Stored stored, List<Long> devices, Person by, String httpSession) {
+        start(stored, asked(stored, devices), false, by, httpSession);
+    }
+
+    private void start(
+            Jobs.Stored stored,
+            List<Proving.Test> tests,
+            boolean clear,
+            Person by,
+            String httpSession) {
         if (tests.isEmpty() || tests.size() > MOST_TESTS) {
             throw conflict("nothing-to-prove", "prove.nothing");
         }
@@ -154,45 +196,18 @@ class ProveRuns {
         transactions.executeWithoutResult(
                 t -> {
                     log.claim(by);
-                    String list = json.writeValueAsString(tests);
-                    if (mapper.begin(job, server, by.displayName(), list) == 0) {
-                        throw conflict("running", "prove.running");
-                    }
+                    runs.begin(job, RunKind.PROVE, by.displayName(), tests);
                     log.event(
                             job,
                             Words.say("prove.started", Map.of("count", tests.size())),
                             tests.stream().map(Proving.Test::device).distinct().toList(),
                             by);
                 });
-        Proving proving = new Proving(tools, job, tests, by, httpSession);
-        running.put(job, proving);
-        try {
-            threads.execute(() -> Threads.guarded("a proving run", () -> carryOut(job, proving)));
-        } catch (RejectedExecutionException full) {
-            running.remove(job);
-            mapper.end(job, "stopped", Words.say("prove.too-many"));
-            throw conflict("too-many", "prove.too-many");
-        }
+        runs.carryOut(job, RunKind.PROVE, new Proving(tools, job, tests, by, httpSession));
     }
 
     private static Problem conflict(String code, String key) {
         return new Problem(HttpStatus.CONFLICT, code, Words.say(key));
-    }
-
-    private void carryOut(long job, Proving proving) {
-        Proving.End end = new Proving.End("stopped", Words.say("prove.broke"));
-        try {
-            end =
-                    proving.run(
-                            (index, doing) -> {
-                                mapper.doing(job, index, doing);
-                                tell(job);
-                            });
-        } finally {
-            running.remove(job, proving);
-            mapper.end(job, end.state(), end.why());
-            tell(job);
-        }
     }
 
     private void tell(long job) {
@@ -201,27 +216,16 @@ class ProveRuns {
 
     /** Between two tests; what is under way is put back first. */
     void cancel(long job) {
-        mapper.cancel(job);
-        Optional.ofNullable(running.get(job)).ifPresent(Proving::cancel);
+        runs.cancel(job, RunKind.PROVE);
     }
 
     void stopAll(long job) {
         desks.stopAll(job);
     }
 
-    @Scheduled(fixedDelay = 2000)
-    void beat() {
-        if (!running.isEmpty()) {
-            mapper.beat(server);
-            mapper.cancelled(server)
-                    .forEach(j -> Optional.ofNullable(running.get(j)).ifPresent(Proving::cancel));
-        }
-    }
-
     /** What this server had changed when it was killed, while it is still clear there. */
     @EventListener(ApplicationReadyEvent.class)
     void clearUp() {
-        mapper.endOf(server, Words.say("prove.killed"));
         List<PutBackRow> left = mapper.leftBy(server, STILL_CLEAR_SECONDS);
         if (!left.isEmpty()) {
             threads.execute(() -> Threads.guarded("putting back", () -> clearUp(left)));
@@ -301,7 +305,6 @@ class ProveRuns {
 
     @PreDestroy
     void close() {
-        running.values().forEach(Proving::cancel);
         threads.shutdownNow();
     }
 }

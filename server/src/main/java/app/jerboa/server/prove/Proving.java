@@ -12,6 +12,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.NewObservation;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.proof.Observations;
+import app.jerboa.server.run.MachineRun;
 import app.jerboa.server.wiring.Wirings;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.NoAnswer;
@@ -24,7 +25,7 @@ import java.util.Set;
 import java.util.function.Function;
 
 /** One run of tests, from the first to the last, on a thread of its own. */
-final class Proving {
+final class Proving implements MachineRun {
     static final Set<Topic> MOVING = EnumSet.of(Topic.MOVES, Topic.STOP, Topic.ZOOM);
 
     /** What a machine can do by now; the others are asked of a person. */
@@ -40,6 +41,10 @@ final class Proving {
                     Topic.WHITE_BALANCE,
                     Topic.STREAM);
 
+    /** What a device is asked for when all of the job are asked: nothing moves, nothing is set. */
+    static final Set<Topic> ASKED =
+            EnumSet.of(Topic.LINK, Topic.ADDRESS, Topic.FIRMWARE, Topic.ACCESS, Topic.STREAM);
+
     /** What a run works with. */
     record Tools(
             Jobs jobs,
@@ -47,6 +52,7 @@ final class Proving {
             MachineDesks desks,
             KnobTests knobs,
             NetTests nets,
+            DeviceTests devices,
             StreamTest stream,
             Wirings wirings,
             PutBacks putBacks) {}
@@ -74,21 +80,17 @@ final class Proving {
         this.stops = tools.desks().stops(job);
     }
 
-    void cancel() {
+    @Override
+    public void cancel() {
         cancelled = true;
     }
 
-    /** How it ended: done, cancelled or stopped, and why. */
-    record End(String state, String why) {}
-
-    /**
-     * @param progress told the index of the test and what is done in it
-     */
-    End run(Progress progress) {
+    @Override
+    public End run(Progress progress) {
         try {
             for (int i = 0; i < tests.size(); i++) {
                 if (cancelled) {
-                    return new End("cancelled", "");
+                    return End.CANCELLED;
                 }
                 tools.desks().insistNotStopped(job, stops);
                 Test test = tests.get(i);
@@ -97,23 +99,18 @@ final class Proving {
                 progress.now(i, Words.say("test." + test.topic().wire()) + ": " + device.name());
                 keep(device, test.topic(), verdict(stored, device, test.topic()));
             }
-            return new End("done", "");
+            return End.DONE;
         } catch (MachineStopped e) {
-            return new End("stopped", e.getMessage());
+            return End.stopped(e.getMessage());
         } finally {
             free();
         }
     }
 
-    /** Where a run stands. */
-    interface Progress {
-        void now(int index, String doing);
-    }
-
     private void keep(Device device, Topic topic, Verdict v) {
         List<NewObservation> seen = new ArrayList<>();
         v.beside()
-                .ifPresent(
+                .forEach(
                         b ->
                                 seen.add(
                                         asked(
@@ -138,6 +135,8 @@ final class Proving {
         return switch (topic) {
             case LINK -> tools.nets().link(wiring(stored), device);
             case ADDRESS -> tools.nets().address(stored, device);
+            case FIRMWARE -> tools.devices().firmware(stored, device);
+            case ACCESS -> tools.devices().access(stored, device);
             case STREAM -> tools.stream().test(stored, device);
             case MOVES -> moving(device, HeadTests::moves);
             case STOP -> moving(device, HeadTests::stop);

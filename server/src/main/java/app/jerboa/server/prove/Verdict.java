@@ -2,25 +2,28 @@ package app.jerboa.server.prove;
 
 import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
-import java.util.Optional;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * What one test came to.
  *
  * @param value what was found, with its unit; may be blank
  * @param detail what was done, in words
- * @param beside another fact that the same question brought
+ * @param beside other facts that the same question brought
  */
-record Verdict(Outcome outcome, String value, String detail, Optional<Beside> beside) {
+record Verdict(Outcome outcome, String value, String detail, List<Beside> beside) {
     /** What came to light beside it. */
     record Beside(Topic topic, String value, Outcome outcome) {}
 
     Verdict(Outcome outcome, String value, String detail) {
-        this(outcome, value, detail, Optional.empty());
+        this(outcome, value, detail, List.of());
     }
 
     Verdict with(Topic topic, String found, Outcome came) {
-        return new Verdict(outcome, value, detail, Optional.of(new Beside(topic, found, came)));
+        List<Beside> all = new ArrayList<>(beside);
+        all.add(new Beside(topic, found, came));
+        return new Verdict(outcome, value, detail, List.copyOf(all));
     }
 
     static Verdict ok(String value, String detail) {

@@ -4,6 +4,8 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Answering;
+import app.jerboa.server.world.Door;
+import app.jerboa.server.world.Heard;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.OwnAddress;
 import app.jerboa.server.world.Reach;
@@ -81,8 +83,29 @@ final class RigWorld implements World {
             return new Reach.Silent();
         }
         return answering.size() > 1
-                ? new Reach.Fighting(answering.stream().map(RigBodies.Answering::name).toList())
+                ? new Reach.Fighting(answering.stream().map(RigWorld::answering).toList())
                 : new Reach.One(answering(answering.get(0)));
+    }
+
+    /** The hall is one network, so that every address of it may be looked at. */
+    @Override
+    public Reach look(Jobs.Stored stored, Ipv4 address) {
+        return reach(stored, address);
+    }
+
+    /** As far as the device has them open: the rig says on which real port each is. */
+    @Override
+    public List<Door> doors(Jobs.Stored stored, Answering answering) {
+        return Door.LOOKED_FOR.stream()
+                .filter(p -> answering.ports().containsKey(p.toString()))
+                .map(p -> new Door(p, answering.ports().get(p.toString())))
+                .toList();
+    }
+
+    /** Nobody hears a group on loopback: each that answers is probed alone. */
+    @Override
+    public List<Heard> askAll(Jobs.Stored stored) {
+        return List.of();
     }
 
     private static Answering answering(RigBodies.Answering a) {

@@ -22,7 +22,16 @@ import java.util.TreeSet;
  */
 public final class Words {
     private static final List<String> FILES =
-            List.of("findings", "steps", "changes", "reach", "routes", "sums", "wiring", "proof");
+            List.of(
+                    "findings",
+                    "steps",
+                    "changes",
+                    "reach",
+                    "routes",
+                    "sums",
+                    "wiring",
+                    "proof",
+                    "discovery");
 
     private static final Map<String, Sentence> ALL = read();
 

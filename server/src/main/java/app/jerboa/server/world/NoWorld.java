@@ -5,6 +5,7 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 
@@ -54,6 +55,21 @@ public final class NoWorld implements World {
 
     @Override
     public Reach reach(Jobs.Stored stored, Ipv4 address) {
+        throw nothing();
+    }
+
+    @Override
+    public Reach look(Jobs.Stored stored, Ipv4 address) {
+        throw nothing();
+    }
+
+    @Override
+    public List<Door> doors(Jobs.Stored stored, Answering answering) {
+        return List.of();
+    }
+
+    @Override
+    public List<Heard> askAll(Jobs.Stored stored) {
         throw nothing();
     }
 

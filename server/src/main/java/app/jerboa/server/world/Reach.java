@@ -1,6 +1,8 @@
 package app.jerboa.server.world;
 
 import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** What an address answers to the laptop. */
@@ -35,17 +37,25 @@ public sealed interface Reach {
     }
 
     /** Several devices have the address. */
-    record Fighting(List<String> names) implements Reach {
+    record Fighting(List<Answering> rivals) implements Reach {
         public Fighting {
-            names = List.copyOf(names);
-            if (names.size() < 2) {
-                throw new IllegalArgumentException("one alone does not fight: " + names);
+            rivals = List.copyOf(rivals);
+            if (rivals.size() < 2) {
+                throw new IllegalArgumentException("one alone does not fight: " + rivals);
             }
         }
 
         /** All of them, for a sentence. */
         public String all() {
-            return names.stream().collect(Collectors.joining(" and "));
+            return rivals.stream().map(Answering::name).collect(Collectors.joining(" and "));
+        }
+
+        /** Theirs, each once, as far as the network tells. */
+        public SortedSet<String> macs() {
+            return rivals.stream()
+                    .map(Answering::mac)
+                    .filter(m -> !m.isEmpty())
+                    .collect(Collectors.toCollection(TreeSet::new));
         }
 
         @Override

@@ -30,7 +30,7 @@ public final class DiscoveryPort implements DevicePort {
     private final DatagramChannel channel;
     private final UUID id;
     private final Supplier<String> service;
-    private final Supplier<String> name;
+    private final Supplier<SelfPortrait> self;
     private final Gate gate;
     private final ByteBuffer in = ByteBuffer.allocate(LONGEST);
 
@@ -38,12 +38,12 @@ public final class DiscoveryPort implements DevicePort {
             DatagramChannel channel,
             UUID id,
             Supplier<String> service,
-            Supplier<String> name,
+            Supplier<SelfPortrait> self,
             Gate gate) {
         this.channel = channel;
         this.id = id;
         this.service = service;
-        this.name = name;
+        this.self = self;
         this.gate = gate;
     }
 
@@ -57,23 +57,23 @@ public final class DiscoveryPort implements DevicePort {
             InetSocketAddress at,
             UUID id,
             Supplier<String> service,
-            Supplier<String> name,
+            Supplier<SelfPortrait> self,
             Gate gate)
             throws IOException {
         DatagramChannel channel = DatagramChannel.open(StandardProtocolFamily.INET);
-        return started(channel.bind(at), new DiscoveryPort(channel, id, service, name, gate));
+        return started(channel.bind(at), new DiscoveryPort(channel, id, service, self, gate));
     }
 
     /** One that hears what is sent to all on the interface of an address. */
     public static DiscoveryPort listening(
-            InetAddress on, UUID id, Supplier<String> service, Supplier<String> name)
+            InetAddress on, UUID id, Supplier<String> service, Supplier<SelfPortrait> self)
             throws IOException {
         DatagramChannel channel = DatagramChannel.open(StandardProtocolFamily.INET);
         channel.setOption(StandardSocketOptions.SO_REUSEADDR, true);
         channel.bind(new InetSocketAddress(PORT));
         channel.join(InetAddress.getByName(GROUP), NetworkInterface.getByInetAddress(on));
         Gate open = Gate.open(Optional.empty());
-        return started(channel, new DiscoveryPort(channel, id, service, name, open));
+        return started(channel, new DiscoveryPort(channel, id, service, self, open));
     }
 
     private static DiscoveryPort started(DatagramChannel channel, DiscoveryPort port)
@@ -89,7 +89,7 @@ public final class DiscoveryPort implements DevicePort {
             byte[] datagram = Arrays.copyOf(in.array(), in.position());
             InetSocketAddress asker = from;
             if (gate.own()) {
-                ProbeAnswer.to(datagram, id, service.get(), name.get())
+                ProbeAnswer.to(datagram, id, service.get(), self.get())
                         .ifPresent(a -> send(a, asker));
             }
             in.clear();

@@ -22,9 +22,9 @@ final class ProbeAnswer {
      * @param service where its own service answers
      * @return empty for what is no probe, or not for such as it
      */
-    static Optional<String> to(byte[] datagram, UUID id, String service, String name) {
+    static Optional<String> to(byte[] datagram, UUID id, String service, SelfPortrait self) {
         try {
-            return asked(datagram).map(to -> matches(to, id, service, name));
+            return asked(datagram).map(to -> matches(to, id, service, self));
         } catch (XMLStreamException e) {
             return Optional.empty();
         }
@@ -56,12 +56,12 @@ final class ProbeAnswer {
         return probe && mine && !message.isEmpty() ? Optional.of(message) : Optional.empty();
     }
 
-    private static String matches(String to, UUID id, String service, String name) {
+    private static String matches(String to, UUID id, String service, SelfPortrait self) {
         return """
                <?xml version="1.0" encoding="UTF-8"?>
                <s:Envelope xmlns:s="http://www.w3.org/2003/05/soap-envelope" xmlns:a="%s" xmlns:d="%s" xmlns:n="http://www.onvif.org/ver10/network/wsdl">
                <s:Header><a:MessageID>urn:uuid:%s</a:MessageID><a:RelatesTo>%s</a:RelatesTo><a:To>http://schemas.xmlsoap.org/ws/2004/08/addressing/role/anonymous</a:To><a:Action>%s/ProbeMatches</a:Action></s:Header>
-               <s:Body><d:ProbeMatches><d:ProbeMatch><a:EndpointReference><a:Address>urn:uuid:%s</a:Address></a:EndpointReference><d:Types>n:%s</d:Types><d:Scopes>onvif://www.onvif.org/name/%s</d:Scopes><d:XAddrs>%s</d:XAddrs><d:MetadataVersion>1</d:MetadataVersion></d:ProbeMatch></d:ProbeMatches></s:Body>
+               <s:Body><d:ProbeMatches><d:ProbeMatch><a:EndpointReference><a:Address>urn:uuid:%s</a:Address></a:EndpointReference><d:Types>n:%s</d:Types><d:Scopes>%s</d:Scopes><d:XAddrs>%s</d:XAddrs><d:MetadataVersion>1</d:MetadataVersion></d:ProbeMatch></d:ProbeMatches></s:Body>
                </s:Envelope>
                """
                 .formatted(
@@ -72,7 +72,7 @@ final class ProbeAnswer {
                         DISCOVERY,
                         id,
                         TRANSMITTER,
-                        escaped(name.replace(' ', '_')),
+                        escaped(self.scopes()),
                         escaped(service));
     }
 

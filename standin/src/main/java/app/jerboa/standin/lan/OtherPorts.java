@@ -3,6 +3,7 @@ package app.jerboa.standin.lan;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.standin.asked.DiscoveryPort;
 import app.jerboa.standin.asked.RtspEar;
+import app.jerboa.standin.asked.SelfPortrait;
 import app.jerboa.standin.asked.SnmpPort;
 import app.jerboa.standin.asked.SwitchView;
 import app.jerboa.standin.device.DevicePort;
@@ -61,10 +62,16 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
                                     UUID.nameUUIDFromBytes(
                                             of.mac().getBytes(StandardCharsets.UTF_8)),
                                     () -> service(of),
-                                    of::name,
+                                    () -> self(of),
                                     gate));
             default -> Optional.empty();
         };
+    }
+
+    /** Its label bears the serial number, which is made of its MAC here. */
+    private static SelfPortrait self(RigDevice of) {
+        return SelfPortrait.of(
+                of.profile().name(), of.mac().replace(":", "").toUpperCase(Locale.ROOT));
     }
 
     /** At the address that it believes to have. */

@@ -317,7 +317,7 @@ class AskedTest {
                                 text.getBytes(StandardCharsets.UTF_8),
                                 new UUID(1, 2),
                                 "http://a/",
-                                "a"))
+                                SelfPortrait.of("a", "1")))
                 .isEmpty();
     }
 

@@ -12,7 +12,10 @@ public final class ProofCodes {
     public static final FindingCode STALE =
             new FindingCode("EVID-STALE", Severity.NOTE, Discipline.EVIDENCE);
 
-    public static final List<FindingCode> ALL = List.of(DIFFERS, STALE);
+    public static final FindingCode SECOND =
+            new FindingCode("DEV-SECOND", Severity.STOP, Discipline.EVIDENCE);
+
+    public static final List<FindingCode> ALL = List.of(DIFFERS, STALE, SECOND);
 
     private ProofCodes() {}
 }

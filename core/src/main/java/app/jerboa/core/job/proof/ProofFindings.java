@@ -9,18 +9,11 @@ import app.jerboa.core.job.text.JobItems;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** What was found otherwise than planned, and what must be proved again. */
 public final class ProofFindings {
-    /** The fields of the plan that can follow what was found. */
-    private static final Map<Topic, Field> FIELDS =
-            Map.of(
-                    Topic.ADDRESS, Field.ADDRESS,
-                    Topic.MAC, Field.MAC,
-                    Topic.FIRMWARE, Field.FIRMWARE,
-                    Topic.FORMAT, Field.FORMAT_SET);
-
     /** The fact by which the words differ. */
     private static final String WORDED = "what";
 
@@ -30,10 +23,14 @@ public final class ProofFindings {
         List<Finding> found = new ArrayList<>();
         for (Device d : proof.job().devices()) {
             Map<Topic, Standing> known = proof.known(d.id());
+            boolean fought = differs(known, Topic.ALONE);
             known.forEach(
                     (topic, standing) -> {
-                        if (standing.state() == Standing.State.DIFFERS) {
-                            found.add(differs(d, topic, standing.by().orElseThrow()));
+                        // Which of two answers is whose is known only when one is isolated.
+                        boolean said = fought && topic == Topic.ADDRESS;
+                        if (standing.state() == Standing.State.DIFFERS && !said) {
+                            Observation by = standing.by().orElseThrow();
+                            found.add(topic == Topic.ALONE ? second(d, by) : differs(d, topic, by));
                         }
                     });
             List<Topic> stale =
@@ -48,9 +45,15 @@ public final class ProofFindings {
         return found;
     }
 
+    private static boolean differs(Map<Topic, Standing> known, Topic topic) {
+        return Optional.ofNullable(known.get(topic))
+                .filter(s -> s.state() == Standing.State.DIFFERS)
+                .isPresent();
+    }
+
     private static Finding differs(Device d, Topic topic, Observation o) {
-        Field field = FIELDS.getOrDefault(topic, Field.NAME);
-        boolean follows = FIELDS.containsKey(topic) && !o.value().isBlank();
+        Field field = AsFound.field(topic).orElse(Field.NAME);
+        boolean follows = AsFound.field(topic).isPresent() && !o.value().isBlank();
         String planned = follows ? JobItems.text(d, field) : "";
         Finding finding =
                 Finding.of(
@@ -75,6 +78,23 @@ public final class ProofFindings {
                                         "take-over",
                                         List.of(new Edit(d.ref(), field, planned, o.value())))))
                 : finding;
+    }
+
+    /** Two devices answer at one address; whichever is driven, the wrong one may move. */
+    private static Finding second(Device d, Observation o) {
+        return Finding.of(
+                ProofCodes.SECOND,
+                d.id(),
+                Field.ADDRESS,
+                Map.of(
+                        "device",
+                        d.name(),
+                        "address",
+                        JobItems.text(d, Field.ADDRESS),
+                        "macs",
+                        o.value(),
+                        WORDED,
+                        o.value().isBlank() ? "unsaid" : ""));
     }
 
     private static Finding stale(Device d, List<Topic> topics, List<String> why) {

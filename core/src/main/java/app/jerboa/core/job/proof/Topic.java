@@ -22,6 +22,8 @@ public enum Topic {
     INPUT(Basis.INPUT, true),
     STREAM(Basis.STREAM, true),
     MAC(Basis.NETWORK, false),
+    /** No second device answers at its address. */
+    ALONE(Basis.NETWORK, false),
     FIRMWARE(Basis.NETWORK, false),
     CLOCK(Basis.NETWORK, false),
     ACCESS(Basis.NETWORK, false),
