@@ -120,7 +120,7 @@ class AddressPlannerTest {
     void movesNoMoreThanBruteForceDoes() {
         Random random = new Random(42);
         int planned = 0;
-        for (int round = 0; round < 3_000; round++) {
+        for (int round = 0; round < 1_500; round++) {
             AddressFacts facts = Worlds.crowded(random);
             AddressPlan plan = AddressPlanner.plan(facts);
             Optional<int[]> best = cheapest(facts);
@@ -131,7 +131,7 @@ class AddressPlannerTest {
                 assertThat(cost(facts, plan)).as("round %d", round).isEqualTo(best.get());
             }
         }
-        assertThat(planned).isGreaterThan(1_000);
+        assertThat(planned).isGreaterThan(500);
     }
 
     /** Each start of one run with each start of the other. */
@@ -139,7 +139,7 @@ class AddressPlannerTest {
     void twoRunsTogetherMoveNoMoreThanBruteForceDoes() {
         Random random = new Random(45);
         int planned = 0;
-        for (int round = 0; round < 2_000; round++) {
+        for (int round = 0; round < 1_000; round++) {
             AddressFacts facts = Worlds.twoRuns(random);
             Ipv4Range hosts = facts.lan().subnet().hosts();
             int[] best = null;

@@ -95,13 +95,19 @@ public final class BrowserUser implements AutoCloseable {
         signIn("asha");
     }
 
-    /** Past the form: how people sign in is a journey of its own. */
+    /**
+     * Past the form: how people sign in is a journey of its own. No page is loaded yet: most
+     * journeys open the one they need.
+     */
     public void signIn(String login) {
         page.request().get(url.apply("/auth/session"));
         send(
                 "POST",
                 "/auth/session",
                 "{\"login\":\"" + login + "\",\"password\":\"" + Programs.PASSWORD + "\"}");
+    }
+
+    public void openJobs() {
         page.navigate(url.apply("/jobs"));
         PlaywrightAssertions.assertThat(
                         page.getByRole(

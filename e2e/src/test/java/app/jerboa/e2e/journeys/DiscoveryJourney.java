@@ -82,13 +82,10 @@ class DiscoveryJourney extends Jerboa {
     }
 
     private static LocatorAssertions.IsVisibleOptions longer() {
-        return new LocatorAssertions.IsVisibleOptions()
-                .setTimeout(40_000);
+        return new LocatorAssertions.IsVisibleOptions().setTimeout(40_000);
     }
 
-    private static LocatorAssertions.ContainsTextOptions
-            containsLonger() {
-        return new LocatorAssertions.ContainsTextOptions()
-                .setTimeout(60_000);
+    private static LocatorAssertions.ContainsTextOptions containsLonger() {
+        return new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);
     }
 }

@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Jobs as wholes: new, renamed, copied, out to a file and in again, put away and fetched back. */
@@ -36,6 +37,11 @@ class JobsJourney extends Jerboa {
 
     private static Locator alert() {
         return user.page.getByRole(AriaRole.ALERT);
+    }
+
+    @BeforeEach
+    void atTheJobs() {
+        user.openJobs();
     }
 
     @Test

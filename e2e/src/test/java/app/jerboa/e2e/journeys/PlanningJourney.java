@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 class PlanningJourney extends Jerboa {
     @Test
     void fromTheJobsToTheLineUp() {
+        user.openJobs();
         user.row("Quillhaven Curling Hall").first().getByRole(AriaRole.LINK).click();
         for (int line = 1; line <= 4; line++) {
             Locator row = user.row("L" + line);

@@ -164,6 +164,9 @@ class ProofController {
                 Outcome.fromWire(outcome)
                         .orElseThrow(
                                 () -> bad("outcome", "It is ok, differs, failed or cannot-tell."));
+        String found = text("value", value);
+        String said = text("note", note);
+        // All that can be refused is: a picture without its observation would be seen by nobody.
         Optional<Long> picture =
                 photo == null || photo.isEmpty()
                         ? Optional.empty()
@@ -172,10 +175,10 @@ class ProofController {
                 new NewObservation(
                         new DeviceId(device),
                         topic,
-                        text("value", value),
+                        found,
                         known,
                         Optional.of(came),
-                        text("note", note),
+                        said,
                         picture);
         observations.add(
                 job,
@@ -186,8 +189,8 @@ class ProofController {
                                 "device", name,
                                 "what", Words.say("test." + topic.wire()),
                                 "how", known.wire(),
-                                "value", value,
-                                "note", note)),
+                                "value", found,
+                                "note", said)),
                 person);
     }
 

@@ -42,7 +42,12 @@ public record AsFound(Device device, List<FoundFact> facts) {
      * @param follow the edit by which the plan takes over what was found; empty where they agree
      */
     public record FoundFact(
-            Topic topic, String planned, String found, Observation by, Standing standing, Optional<Edit> follow) {
+            Topic topic,
+            String planned,
+            String found,
+            Observation by,
+            Standing standing,
+            Optional<Edit> follow) {
         /** The plan says nothing of it: what was found can be noted without a second thought. */
         public boolean fills() {
             return follow.isPresent() && planned.isBlank();
@@ -75,8 +80,7 @@ public record AsFound(Device device, List<FoundFact> facts) {
         return observed.deciding(d.id(), topic)
                 .map(
                         o -> {
-                            String planned =
-                                    field(topic).map(f -> JobItems.text(d, f)).orElse("");
+                            String planned = field(topic).map(f -> JobItems.text(d, f)).orElse("");
                             String found = found(observed, o);
                             Optional<Edit> follow =
                                     field(topic)

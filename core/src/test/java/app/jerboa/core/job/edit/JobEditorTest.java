@@ -60,7 +60,7 @@ class JobEditorTest {
 
     @Test
     void anyCommandsAllUndoneGiveTheJobExactlyAsItWas() {
-        for (int seed = 0; seed < 300; seed++) {
+        for (int seed = 0; seed < 150; seed++) {
             RandomJobs random = new RandomJobs(seed);
             Job start = EDITOR.read(random.items());
             Job job = start;
@@ -101,7 +101,7 @@ class JobEditorTest {
 
     @Test
     void textsAndTypedValuesSayTheSame() {
-        for (int seed = 0; seed < 300; seed++) {
+        for (int seed = 0; seed < 150; seed++) {
             List<Item> items = new RandomJobs(seed).items();
             assertThat(
                             EDITOR.read(items)
