@@ -4,7 +4,7 @@ import prettier from 'eslint-config-prettier'
 import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
-const features = readdirSync(new URL('src/features', import.meta.url))
+const features = readdirSync(`${import.meta.dirname}/src/features`)
 
 // The walls: shared knows no feature; a feature reaches another only through its index.
 const walls = (folder, patterns) => ({

@@ -68,9 +68,6 @@ export function AsFound({ job }: { readonly job: Job }) {
           onCancel={may ? () => it.endAsking.mutate() : undefined}
         />
       )}
-      {look && look.state !== 'none' && (
-        <FoundDevices job={job} look={look} onCancel={may ? () => it.endLook.mutate() : undefined} />
-      )}
       {it.found.data && found.length === 0 && (
         <p>
           Nothing was asked yet. “Ask the devices” asks each at its planned address for its MAC, its firmware,
@@ -79,8 +76,13 @@ export function AsFound({ job }: { readonly job: Job }) {
         </p>
       )}
       {found.length > 0 && (
+        <Differences found={found} may={may} onFollow={(edit) => setFollowing(editing(edit))} />
+      )}
+      {look && look.state !== 'none' && (
+        <FoundDevices job={job} look={look} onCancel={may ? () => it.endLook.mutate() : undefined} />
+      )}
+      {found.length > 0 && (
         <>
-          <Differences found={found} may={may} onFollow={(edit) => setFollowing(editing(edit))} />
           <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
             As found
           </Box>
@@ -169,7 +171,7 @@ function columnsOf(found: readonly AsFoundBody[], now: number): readonly Column<
   return [
     { title: 'Device', cell: (d) => d.device },
     ...[...facts].map(([what, words]) => ({
-      title: words,
+      title: words.charAt(0).toUpperCase() + words.slice(1),
       cell: (d: AsFoundBody) => <Fact fact={d.facts.find((f) => f.what === what)} now={now} />,
     })),
   ]
@@ -179,8 +181,8 @@ function Fact({ fact, now }: { readonly fact: FoundFact | undefined; readonly no
   if (!fact) return <>–</>
   const [sign, word] = standings[fact.standing] ?? ['', fact.standing]
   return (
-    <span title={`${word}, ${age(fact.since, now)}`} style={{ whiteSpace: 'nowrap' }}>
-      {sign} {fact.found ? <span className="mono">{fact.found}</span> : word}
+    <span title={`${word}, ${age(fact.since, now)}`}>
+      {sign}&nbsp;{fact.found ? <span className="mono">{fact.found}</span> : word}
     </span>
   )
 }

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
 import type { ReactNode } from 'react'
+import { useState } from 'react'
 import type { DiscoveryView, FoundBody, Job } from '../../shared/api/types'
 import { RunProgress } from '../../shared/ui/RunProgress'
 import type { Column } from '../../shared/ui/SheetTable'
@@ -74,9 +76,12 @@ interface Props {
 /** What the last look at the network found; while it goes on, what it has found so far. */
 export function FoundDevices({ look, onCancel }: Props) {
   const running = look.state === 'running'
-  const rows = [...look.found].sort((a, b) => RANK.indexOf(a.verdict) - RANK.indexOf(b.verdict))
+  const [all, setAll] = useState(false)
+  const sorted = [...look.found].sort((a, b) => RANK.indexOf(a.verdict) - RANK.indexOf(b.verdict))
+  const fine = sorted.filter((f) => f.verdict === 'as-planned')
+  const rows = all ? sorted : sorted.filter((f) => f.verdict !== 'as-planned')
   return (
-    <Paper sx={{ p: 2, mb: 2 }} data-look={look.state} aria-live="polite">
+    <Paper sx={{ p: 2, my: 2 }} data-look={look.state} aria-live="polite">
       {running ? (
         <RunProgress
           doing={look.doing}
@@ -101,6 +106,14 @@ export function FoundDevices({ look, onCancel }: Props) {
           rowKey={(f) => f.address}
           rowLabel={(f) => f.address}
         />
+      )}
+      {fine.length > 0 && (
+        <p style={{ marginBottom: 0 }}>
+          ● {fine.length} as planned.{' '}
+          <Button size="small" onClick={() => setAll(!all)}>
+            {all ? 'Hide them' : 'Show them'}
+          </Button>
+        </p>
       )}
       {look.whyNothing.length > 0 && (
         <>

@@ -10,9 +10,27 @@ interface Props {
   readonly actions: readonly StepAction[]
 }
 
+/** No thing to do, but what to do if one of them fails. */
+const ASIDE = 'IF_NOT_LET_IN'
+
 /** The things to do within a step, in their order, each value with its copy button. */
 export function ActionList({ job, actions }: Props) {
+  const todo = actions.filter((a) => a.kind !== ASIDE)
+  const aside = actions.filter((a) => a.kind === ASIDE)
   if (actions.length === 0) return null
+  return (
+    <>
+      <Steps job={job} actions={todo} />
+      {aside.map((a) => (
+        <Box component="p" key={a.text} sx={{ my: 1, color: 'text.secondary' }}>
+          {a.text}
+        </Box>
+      ))}
+    </>
+  )
+}
+
+function Steps({ job, actions }: Props) {
   return (
     <Box component="ol" aria-label="To do" sx={{ my: 1, pl: 3 }}>
       {actions.map((a, i) => (

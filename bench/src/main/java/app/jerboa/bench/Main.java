@@ -27,7 +27,8 @@ public final class Main {
 
     /**
      * {@code kit}, {@code checks}, {@code plans}, {@code drawing}, {@code server}, {@code stop},
-     * {@code hard}, {@code wire}, {@code knobs} or {@code hall} alone, or everything.
+     * {@code hard}, {@code wire}, {@code knobs}, {@code hall} or {@code cards} alone, or
+     * everything.
      */
     public static void main(String[] args) throws IOException, InterruptedException {
         Main main = new Main();
@@ -43,6 +44,7 @@ public final class Main {
             case "wire" -> WireRows.print(main::row);
             case "knobs" -> main.knobs();
             case "hall" -> HallRows.print(main::row);
+            case "cards" -> CardRows.print(main::row);
             default -> main.run();
         }
     }

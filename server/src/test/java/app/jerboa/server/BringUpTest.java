@@ -81,7 +81,14 @@ class BringUpTest extends RunningServer {
         JsonNode site = asha.get(job + "/bring-up/methods").json();
         JsonNode bench = asha.get(job + "/bring-up/methods?workshop=true").json();
         assertThat(all(site.get("methods")).stream().map(m -> m.get("method").asString()))
-                .containsExactly("hop", "hop-each", "second-address", "lease", "switch-port");
+                .containsExactly(
+                        "hop",
+                        "hop-each",
+                        "second-address",
+                        "lease",
+                        "search",
+                        "pairing-code",
+                        "switch-port");
         int least =
                 all(site.get("methods")).stream()
                         .mapToInt(m -> m.get("seconds").asInt())
@@ -102,7 +109,15 @@ class BringUpTest extends RunningServer {
      * Told step after step to the end, whatever the method, with rivals never connected together.
      */
     @ParameterizedTest
-    @CsvSource({"hop", "hop-each", "second-address", "lease", "switch-port"})
+    @CsvSource({
+        "hop",
+        "hop-each",
+        "second-address",
+        "lease",
+        "search",
+        "pairing-code",
+        "switch-port"
+    })
     void everyMethodCanBeCarriedOutToItsEnd(String method) {
         JsonNode view = start(method);
         Set<String> rivals = new HashSet<>();
@@ -114,7 +129,8 @@ class BringUpTest extends RunningServer {
             if (rival && (kind.equals("plug") || kind.equals("port"))) {
                 assertThat(rivals).as("before %s", step).isEmpty();
                 rivals.add(step.get("device").asString());
-            } else if (kind.equals("restart") || kind.equals("set") && method.equals("lease")) {
+            } else if (kind.equals("restart")
+                    || kind.equals("set") && List.of("lease", "search").contains(method)) {
                 rivals.remove(step.get("device").asString());
             }
             view = check(view);

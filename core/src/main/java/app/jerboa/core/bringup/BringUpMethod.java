@@ -13,6 +13,10 @@ public enum BringUpMethod {
     ALIAS("second-address"),
     /** Devices are switched to a lease first; those that cannot are reached as by ALIAS. */
     LEASE("lease"),
+    /** Devices are found by a search and put on a lease; the others are reached as by ALIAS. */
+    SEARCH("search"),
+    /** Devices are paired by a code that they show; the others are reached as by ALIAS. */
+    PAIRING("pairing-code"),
     /** All are connected with their ports off; one port of rivals at a time is enabled. */
     PORT("switch-port");
 
@@ -24,6 +28,19 @@ public enum BringUpMethod {
 
     public String wire() {
         return wire;
+    }
+
+    /**
+     * The work that brings a device into the house's subnet while the laptop stays at home; empty
+     * where the laptop goes to the device.
+     */
+    Optional<Work> fetches() {
+        return switch (this) {
+            case LEASE -> Optional.of(Work.LEASE);
+            case SEARCH -> Optional.of(Work.SEARCH);
+            case PAIRING -> Optional.of(Work.PAIR);
+            case HOP, HOP_EACH, ALIAS, PORT -> Optional.empty();
+        };
     }
 
     public static Optional<BringUpMethod> fromWire(String name) {

@@ -131,7 +131,7 @@ public record BringUpPlan(
         }
         Map<Ipv4Subnet, LaptopAddress> places = new LinkedHashMap<>();
         for (NewDevice d : devices) {
-            boolean hopped = method != BringUpMethod.LEASE || !d.leaseToggle();
+            boolean hopped = d.fetched(method).isEmpty();
             boolean still = !d.progress().done().contains(Work.SET);
             if (d.start().isPresent() && !d.atHome() && hopped && still) {
                 places.computeIfAbsent(d.start().get().subnet(), s -> laptop(s, used));

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** What each device needs by a method, as chains of work. */
@@ -52,7 +53,8 @@ final class Chains {
     static boolean follows(NewDevice d, BringUpMethod method) {
         return switch (method) {
             case HOP, HOP_EACH, ALIAS -> true;
-            case LEASE -> d.start().isEmpty() || d.atHome() || d.leaseToggle();
+            case LEASE, SEARCH, PAIRING ->
+                    d.start().isEmpty() || d.atHome() || d.fetched(method).isPresent();
             case PORT -> d.switchedPort();
         };
     }
@@ -60,7 +62,7 @@ final class Chains {
     private Chain chain(NewDevice d) {
         List<Task> tasks = tasks(d);
         Work opening = byPort(d) ? Work.PORT : Work.PLUG;
-        Work freeing = byLease(d) ? Work.LEASE : Work.SET;
+        Work freeing = fetching(d).orElse(Work.SET);
         List<Integer> after =
                 d.after().stream().filter(indices::containsKey).map(indices::get).sorted().toList();
         return new Chain(
@@ -86,11 +88,9 @@ final class Chains {
         return -1;
     }
 
-    private boolean byLease(NewDevice d) {
-        return method == BringUpMethod.LEASE
-                && d.leaseToggle()
-                && d.start().isPresent()
-                && !d.atHome();
+    /** One that starts in the house's subnet need not be brought there. */
+    private Optional<Work> fetching(NewDevice d) {
+        return d.fetched(method).filter(w -> d.start().isPresent() && !d.atHome());
     }
 
     private boolean byPort(NewDevice d) {
@@ -106,9 +106,7 @@ final class Chains {
         if (needs.contains(Work.RESET)) {
             add(tasks, d, Work.RESET, boot, there);
         }
-        if (byLease(d)) {
-            add(tasks, d, Work.LEASE, boot, Task.ANYWHERE);
-        }
+        fetching(d).ifPresent(w -> add(tasks, d, w, boot, Task.ANYWHERE));
         if (needs.contains(Work.UPDATE)) {
             add(tasks, d, Work.UPDATE, boot, there);
         }

@@ -13,7 +13,8 @@ import java.util.Set;
  * @param start the fixed address it answers on now; empty when it takes a lease or one of its own
  * @param atHome its start lies in a subnet of the house, so the laptop need not hop to it
  * @param bootSeconds after it gets power, and after each restart
- * @param leaseToggle it can be switched to a lease at the device
+ * @param fetchedBy what can bring it into the house's subnet: {@link Work#LEASE} at the device
+ *     itself, {@link Work#SEARCH}, {@link Work#PAIR}
  * @param switchedPort it is powered from a port that can be switched off and on
  * @param needs work it needs beside the usual: {@link Work#RESET}, {@link Work#UPDATE}
  * @param after devices that must be at their place before this one gets power
@@ -25,7 +26,7 @@ public record NewDevice(
         boolean atHome,
         Ipv4 planned,
         int bootSeconds,
-        boolean leaseToggle,
+        Set<Work> fetchedBy,
         boolean switchedPort,
         Set<Work> needs,
         Set<DeviceId> after,
@@ -46,7 +47,13 @@ public record NewDevice(
 
     public NewDevice {
         needs = needs.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(needs));
+        fetchedBy = Set.copyOf(fetchedBy);
         after = Set.copyOf(after);
+    }
+
+    /** The work by which a method brings it into the house's subnet; empty when it does not. */
+    public Optional<Work> fetched(BringUpMethod method) {
+        return method.fetches().filter(fetchedBy::contains);
     }
 
     /** Fresh from its box, as most are. */
@@ -57,7 +64,7 @@ public record NewDevice(
                 false,
                 planned,
                 boot,
-                false,
+                Set.of(),
                 false,
                 Set.of(),
                 Set.of(),
@@ -72,7 +79,7 @@ public record NewDevice(
                 atHome,
                 planned,
                 bootSeconds,
-                leaseToggle,
+                fetchedBy,
                 switchedPort,
                 needs,
                 Set.of(first),

@@ -33,6 +33,10 @@ public record Step(Kind kind, Optional<DeviceId> device, LaptopAddress laptop) {
         UPDATE("update", Work.UPDATE, true, true),
         /** Switch it to a lease and read the lease. */
         LEASE("lease", Work.LEASE, true, true),
+        /** Find it by a search, and put it on a lease. */
+        SEARCH("search", Work.SEARCH, true, true),
+        /** Pair it by the code that it shows. */
+        PAIR("pair", Work.PAIR, true, true),
         /** Give it its planned address and save. */
         SET("set", Work.SET, true, true),
         /** Wait for the restart on the new address. */

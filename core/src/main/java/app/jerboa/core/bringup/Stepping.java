@@ -137,7 +137,8 @@ final class Stepping {
 
     /** Right after its first boot it is looked at, before anything is done to it. */
     private void seeFirst(int i, Work work) {
-        if (work != Work.LABEL && unseen.remove(i) && work != Work.LEASE) {
+        boolean fetched = devices.get(i).fetchedBy().contains(work);
+        if (work != Work.LABEL && unseen.remove(i) && !fetched) {
             step(Step.Kind.SEE, devices.get(i).id());
         }
     }
@@ -196,6 +197,8 @@ final class Stepping {
             case RESET -> Step.Kind.RESET;
             case UPDATE -> Step.Kind.UPDATE;
             case LEASE -> Step.Kind.LEASE;
+            case SEARCH -> Step.Kind.SEARCH;
+            case PAIR -> Step.Kind.PAIR;
             case SET -> Step.Kind.SET;
             case LABEL -> Step.Kind.LABEL;
             case VERIFY -> Step.Kind.VERIFY;

@@ -21,6 +21,10 @@ public enum Work {
     UPDATE(60),
     /** Switch to a lease at the device and read it. */
     LEASE(30),
+    /** Find it by a search and put it on a lease from there. */
+    SEARCH(30),
+    /** Read its pairing code and pair it, which puts it on a lease. */
+    PAIR(30),
     /** Enable a port of a network switch. */
     PORT(5),
     /** Log in and set. */

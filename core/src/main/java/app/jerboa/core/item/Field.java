@@ -56,6 +56,8 @@ public enum Field {
     SECONDS_RESET(ItemKind.SITE, "secondsReset", FieldType.number(1, 3600), "60"),
     SECONDS_UPDATE(ItemKind.SITE, "secondsUpdate", FieldType.number(1, 3600), "60"),
     SECONDS_LEASE(ItemKind.SITE, "secondsLease", FieldType.number(1, 3600), "30"),
+    SECONDS_SEARCH(ItemKind.SITE, "secondsSearch", FieldType.number(1, 3600), "30"),
+    SECONDS_PAIR(ItemKind.SITE, "secondsPair", FieldType.number(1, 3600), "30"),
     SECONDS_PORT(ItemKind.SITE, "secondsPort", FieldType.number(1, 3600), "5"),
     SECONDS_SET(ItemKind.SITE, "secondsSet", FieldType.number(1, 3600), "60"),
     SECONDS_VERIFY(ItemKind.SITE, "secondsVerify", FieldType.number(1, 3600), "15"),
@@ -72,7 +74,8 @@ public enum Field {
     PRACTICE_REACH(
             ItemKind.SITE,
             "schoolReach",
-            FieldType.choice("hop", "second-address", "lease", "search", "switch-port"),
+            FieldType.choice(
+                    "hop", "second-address", "lease", "search", "pairing-code", "switch-port"),
             "hop"),
     PRACTICE_WIRING(
             ItemKind.SITE,

@@ -84,6 +84,7 @@ public final class Practices {
             case "hop", "second-address", "switch-port" ->
                     n.starts() == FactoryMode.FIXED ? Fit.FOLLOWS : Fit.NOT_CONCERNED;
             case "lease" -> answer(n.starts() == FactoryMode.LEASE || n.leaseToggle());
+            case "pairing-code" -> answer(n.pairingCode());
             default -> answer(n.discovery());
         };
     }

@@ -22,6 +22,7 @@ public record Network(
         @Fact("Takes leases only") boolean leaseOnly,
         @Fact("Can be switched to a lease at the device") boolean leaseToggle,
         @Fact("Answers a search") boolean discovery,
+        @Fact("Pairs by a code that it shows") boolean pairingCode,
         @Fact(value = "Change-over to the other medium", unit = "s", most = 120)
                 OptionalInt changeOverSeconds) {
 

@@ -59,6 +59,9 @@ class BringUpPlanTest {
         // 20+90+30+90 | second: 20 (set of the first 60 and its boot beside) 90+30+90+60+90+15
         assertThat(plan(BringUpMethod.LEASE, two).seconds()).isEqualTo(230 + 395);
         assertThat(plan(BringUpMethod.LEASE, two).otherwise()).isEmpty();
+        // A search counts as a lease does; nobody of them pairs.
+        assertThat(plan(BringUpMethod.SEARCH, two).seconds()).isEqualTo(230 + 395);
+        assertThat(plan(BringUpMethod.PAIRING, two).otherwise()).hasSize(2);
         assertThat(plan(BringUpMethod.LEASE, rivals(2, 90)).otherwise()).hasSize(2);
     }
 
@@ -69,7 +72,7 @@ class BringUpPlanTest {
                 d.atHome(),
                 d.planned(),
                 d.bootSeconds(),
-                true,
+                Set.of(Work.LEASE, Work.SEARCH),
                 true,
                 d.needs(),
                 d.after(),
@@ -177,7 +180,7 @@ class BringUpPlanTest {
                 d.atHome(),
                 d.planned(),
                 d.bootSeconds(),
-                d.leaseToggle(),
+                d.fetchedBy(),
                 d.switchedPort(),
                 d.needs(),
                 d.after(),
@@ -200,7 +203,7 @@ class BringUpPlanTest {
                 false,
                 d.planned(),
                 d.bootSeconds(),
-                false,
+                Set.of(),
                 false,
                 Set.of(),
                 Set.of(new DeviceId(before)),
@@ -258,9 +261,7 @@ class BringUpPlanTest {
                 case SET, RESET, UPDATE -> {
                     assertThat(powered).contains(d.id());
                     assertThat(reaches(d)).as("%s of %s", step, d).isTrue();
-                    if (method == BringUpMethod.LEASE
-                            && d.leaseToggle()
-                            && step.kind() == Step.Kind.SET) {
+                    if (d.fetched(method).isPresent() && step.kind() == Step.Kind.SET) {
                         left.add(d.id());
                     }
                 }
@@ -275,7 +276,7 @@ class BringUpPlanTest {
 
         private boolean reaches(NewDevice d) {
             return d.start().isEmpty()
-                    || method == BringUpMethod.LEASE && d.leaseToggle()
+                    || d.fetched(method).isPresent()
                     || laptop.subnet().equals(d.start().get().subnet())
                     || aliases.contains(d.start().get().subnet().toString());
         }

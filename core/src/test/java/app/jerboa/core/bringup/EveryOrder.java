@@ -46,8 +46,8 @@ final class EveryOrder {
             if (d.needs().contains(Work.RESET)) {
                 chain.add(Work.RESET);
             }
-            if (leases(d)) {
-                chain.add(Work.LEASE);
+            if (d.start().isPresent()) {
+                d.fetched(method).ifPresent(chain::add);
             }
             chain.add(Work.SET);
             if (!hops) {
@@ -58,7 +58,7 @@ final class EveryOrder {
         if (!hops) {
             long subnets =
                     devices.stream()
-                            .filter(d -> method != BringUpMethod.LEASE || !d.leaseToggle())
+                            .filter(d -> d.fetched(method).isEmpty())
                             .flatMap(d -> d.start().stream())
                             .map(FactoryAddress::subnet)
                             .distinct()
@@ -71,7 +71,7 @@ final class EveryOrder {
     }
 
     private boolean leases(NewDevice d) {
-        return method == BringUpMethod.LEASE && d.leaseToggle() && d.start().isPresent();
+        return d.fetched(method).isPresent() && d.start().isPresent();
     }
 
     private String place(NewDevice d) {
@@ -134,7 +134,7 @@ final class EveryOrder {
         int[] settled2 = settled.clone();
         next2[i]++;
         ready2[i] = over;
-        if (work == (leases(d) ? Work.LEASE : Work.SET)) {
+        if (work == (leases(d) ? d.fetched(method).orElseThrow() : Work.SET)) {
             left2[i] = over;
         }
         if (work == Work.SET) {

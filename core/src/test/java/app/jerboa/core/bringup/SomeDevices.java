@@ -56,7 +56,7 @@ final class SomeDevices {
                 false,
                 planned(id),
                 new int[] {8, 20, 60, 90}[random.nextInt(4)],
-                random.nextBoolean(),
+                random.nextBoolean() ? Set.of(Work.LEASE, Work.SEARCH, Work.PAIR) : Set.of(),
                 random.nextBoolean(),
                 needs,
                 after,

@@ -112,6 +112,7 @@ public final class SomeProfiles {
                                 leaseOnly,
                                 false,
                                 false,
+                                false,
                                 OptionalInt.empty()));
         return this;
     }

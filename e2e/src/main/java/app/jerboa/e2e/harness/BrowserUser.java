@@ -15,10 +15,8 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
@@ -27,7 +25,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A user at a browser: signs in, opens pages, presses what is labelled so. */
-public final class BrowserUser implements AutoCloseable {
+public final class BrowserUser extends JobMaker implements AutoCloseable {
     private static final int MOST_TRIES = 400;
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final List<String> FLAGS =
@@ -115,11 +113,7 @@ public final class BrowserUser implements AutoCloseable {
                 .isVisible();
     }
 
-    /** Another copy of the demo job, so that journeys do not meet; its number. */
-    public long freshJob() {
-        return send("POST", "/api/jobs/demo", "{}").get("id").asLong();
-    }
-
+    @Override
     public JsonNode send(String method, String path, String body) {
         String token =
                 context.cookies().stream()
@@ -139,56 +133,6 @@ public final class BrowserUser implements AutoCloseable {
         return JSON.readTree(text);
     }
 
-    /** The demo job with its address put right, and four of its ceiling cameras. */
-    public long soundJob() {
-        long job = freshJob();
-        setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
-        List<Long> extra = List.of(device(job, "L5"), device(job, "L6"), device(job, "L7"));
-        send(
-                "POST",
-                "/api/jobs/" + job + "/kit/remove",
-                JSON.writeValueAsString(Map.of("devices", extra)));
-        return job;
-    }
-
-    /** Nothing but four ceiling cameras, so that a bring-up is short. */
-    public long fourCameras() {
-        long job = soundJob();
-        List<Long> others = new ArrayList<>();
-        for (JsonNode d : send("GET", "/api/jobs/" + job, "").get("devices")) {
-            if (!d.get("name").asString().matches("L[1-4]")) {
-                others.add(d.get("id").asLong());
-            }
-        }
-        send(
-                "POST",
-                "/api/jobs/" + job + "/kit/remove",
-                JSON.writeValueAsString(Map.of("devices", others)));
-        return job;
-    }
-
-    /** Plans another address, past the pages. */
-    public void setAddress(long job, String name, String before, String after) {
-        Map<String, Object> edit =
-                Map.of(
-                        "item",
-                        "device",
-                        "id",
-                        device(job, name),
-                        "field",
-                        "address",
-                        "before",
-                        before,
-                        "after",
-                        after);
-        send("POST", "/api/jobs/" + job + "/changes", changes(List.of(), List.of(edit)));
-    }
-
-    /** A change set as the server takes it. */
-    public static String changes(List<?> adds, List<?> edits) {
-        return JSON.writeValueAsString(Map.of("adds", adds, "edits", edits, "removes", List.of()));
-    }
-
     /** Lets this login into a job, past the pages. */
     public void letIn(long job, String role, BrowserUser other) {
         String path =
@@ -204,15 +148,6 @@ public final class BrowserUser implements AutoCloseable {
     /** Takes the network away from this browser, or gives it back. */
     public void offline(boolean away) {
         context.setOffline(away);
-    }
-
-    public long device(long job, String name) {
-        for (JsonNode d : send("GET", "/api/jobs/" + job, "").get("devices")) {
-            if (d.get("name").asString().equals(name)) {
-                return d.get("id").asLong();
-            }
-        }
-        throw new IllegalStateException("no device " + name);
     }
 
     /**

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /** A user without a browser: keeps cookies, sends the session's token, many requests at once. */
-public final class HttpUser {
+public final class HttpUser extends JobMaker {
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
             HttpClient.newBuilder()
@@ -62,10 +62,11 @@ public final class HttpUser {
     }
 
     public CompletableFuture<HttpResponse<String>> post(String path, String body) {
-        return send("POST", path, body);
+        return request("POST", path, body);
     }
 
-    public CompletableFuture<HttpResponse<String>> send(String method, String path, String body) {
+    public CompletableFuture<HttpResponse<String>> request(
+            String method, String path, String body) {
         String token =
                 cookies.getCookieStore().getCookies().stream()
                         .filter(c -> c.getName().equals("XSRF-TOKEN"))
@@ -77,6 +78,13 @@ public final class HttpUser {
                         .header("Content-Type", "application/json")
                         .header("X-XSRF-TOKEN", token)
                         .method(method, HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    @Override
+    public JsonNode send(String method, String path, String body) {
+        HttpResponse<String> answer =
+                (method.equals("GET") ? get(path) : request(method, path, body)).join();
+        return BrowserUser.json(answer.body().isEmpty() ? "{}" : answer.body());
     }
 
     private HttpRequest.Builder request(String path) {

@@ -139,9 +139,19 @@ class ProveJourney extends Jerboa {
         await().atMost(LONG).until(() -> state().equals("stopped"));
         assertThat(user.page.getByText("STOP ALL.")).isVisible();
         assertThat(user.page.getByText("Not put back yet: L2 head.")).isVisible();
+        double stopped = pan("L2");
+        // Also a server that was killed then and comes back leaves it where it was stopped.
+        programs.killServer();
+        programs.startServer();
+        user.sitDown(ColorScheme.LIGHT, 1280, 800);
+        user.signIn();
+        user.open(job, "prove");
+        assertThat(user.page.getByText("Not put back yet: L2 head.")).isVisible();
+        Assertions.assertThat(pan("L2")).isEqualTo(stopped);
         user.page.onceDialog(Dialog::accept);
         user.press("Put it back …");
         assertThat(user.page.getByText("Not put back yet")).hasCount(0);
+        Assertions.assertThat(stopped).isNotCloseTo(before, Offset.offset(0.25));
         Assertions.assertThat(pan("L2")).isCloseTo(before, Offset.offset(0.25));
     }
 

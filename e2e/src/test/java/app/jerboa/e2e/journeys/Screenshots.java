@@ -23,6 +23,7 @@ class Screenshots extends Jerboa {
 
     @Test
     void planning() {
+        user.openJobs();
         user.sitDown(ColorScheme.LIGHT, 1280, 800);
         user.page.navigate(programs.url("/"));
         assertThat(user.button("Sign in")).isVisible();
@@ -116,6 +117,35 @@ class Screenshots extends Jerboa {
 
     private static String makeFor(long job) {
         return "{\"deviceIds\":[" + user.device(job, "L1") + "]}";
+    }
+
+    @Test
+    void asFound() {
+        long job = user.setHall();
+        programs.rig(
+                "PUT",
+                "/halls/" + job + "/devices/" + user.device(job, "L2") + "/network",
+                "{\"address\":\"10.44.8.77\",\"prefix\":24,\"gateway\":\"10.44.8.254\"}");
+        programs.speed(1000);
+        while (user.send("GET", "/api/jobs/" + job + "/rig", "").toString().contains("booting")) {
+            user.page.waitForTimeout(100);
+        }
+        programs.speed(1);
+        user.open(job, "addresses?tab=as-found");
+        user.press("Ask the devices");
+        assertThat(user.page.getByText("Otherwise than planned")).isVisible();
+        user.page.waitForCondition(
+                () ->
+                        !user.send("GET", "/api/jobs/" + job + "/prove", "")
+                                .toString()
+                                .contains("running"));
+        user.send(
+                "POST",
+                "/api/jobs/" + job + "/discovery/start",
+                "{\"subnets\":[\"10.44.8.0/24\"],\"confirmed\":true}");
+        assertThat(user.page.locator("[data-look=done]")).isVisible();
+        user.page.mouse().click(700, 90);
+        shoot("found");
     }
 
     @Test
@@ -226,14 +256,5 @@ class Screenshots extends Jerboa {
                 .click();
         assertThat(user.page.getByText("reads 141").nth(1)).isVisible();
         shoot("paint");
-        user.open(job, "kit");
-        user.page.locator("[data-profile=ceiling-ptz]").first().click();
-        user.page.getByLabel("Knob or verb").click();
-        user.page
-                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("red gain"))
-                .click();
-        assertThat(user.page.getByText("Goes out by")).isVisible();
-        user.page.getByText("Say one of its knobs").evaluate("e => e.scrollIntoView()");
-        shoot("facts");
     }
 }

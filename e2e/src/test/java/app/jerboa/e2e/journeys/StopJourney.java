@@ -129,7 +129,7 @@ class StopJourney extends Jerboa {
         camera("L1");
         HttpUser tomas = letIn("tomas");
         try (DeskLine line = driving(tomas, "L1")) {
-            tomas.send("DELETE", "/auth/sessions", "").join();
+            tomas.request("DELETE", "/auth/sessions", "").join();
             awaitMoving("L1", false);
             await().atMost(SOON).until(line::ended);
         }
@@ -142,7 +142,7 @@ class StopJourney extends Jerboa {
         try (DeskLine line = driving(mei, "L2")) {
             for (JsonNode member : asha.json("/api/jobs/" + job + "/people").get("members")) {
                 if (member.get("login").asString().equals("mei")) {
-                    asha.send(
+                    asha.request(
                                     "DELETE",
                                     "/api/jobs/" + job + "/people/" + member.get("id").asLong(),
                                     "")

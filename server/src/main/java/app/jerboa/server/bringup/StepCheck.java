@@ -90,7 +90,7 @@ public class StepCheck {
     /** What only a person can tell. */
     private static Optional<Result> byHand(Step step, Device device) {
         return switch (step.kind()) {
-            case PLUG, PLUG_OFF, PORT, RESET, UPDATE, LEASE ->
+            case PLUG, PLUG_OFF, PORT, RESET, UPDATE, LEASE, SEARCH, PAIR ->
                     Optional.of(Result.told(step.kind().wire()));
             case SET ->
                     Optional.of(Result.told("set", Map.of("planned", PlannedAddress.of(device))));

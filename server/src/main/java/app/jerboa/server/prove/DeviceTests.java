@@ -65,7 +65,7 @@ class DeviceTests {
         } catch (Problem e) {
             return Verdict.cannotTell(e.getMessage());
         } catch (CompletionException e) {
-            return Verdict.cannotTell(say("prove.no-version", device, ""));
+            return Verdict.cannotTell(words("prove.no-version", device, ""));
         }
     }
 
@@ -78,21 +78,21 @@ class DeviceTests {
             }
             String mac = contacts.answering(stored, device, address.get()).mac();
             if (device.mac().isEmpty() || !device.mac().equals(mac)) {
-                return Verdict.cannotTell(say("prove.not-identified", device, mac));
+                return Verdict.cannotTell(words("prove.not-identified", device, mac));
             }
             return switch (page.visit(stored, device)) {
                 case IN -> Verdict.ok("", Words.say("prove.did.access"));
-                case NOT_LET_IN -> Verdict.differs("", say("prove.wrong-password", device, ""));
-                case NO_PASSWORD -> Verdict.cannotTell(say("prove.no-password", device, ""));
-                case NO_PAGE -> Verdict.cannotTell(say("prove.no-page", device, ""));
-                case SILENT -> Verdict.failed("", say("prove.page-silent", device, ""));
+                case NOT_LET_IN -> Verdict.differs("", words("prove.wrong-password", device, ""));
+                case NO_PASSWORD -> Verdict.cannotTell(words("prove.no-password", device, ""));
+                case NO_PAGE -> Verdict.cannotTell(words("prove.no-page", device, ""));
+                case SILENT -> Verdict.failed("", words("prove.page-silent", device, ""));
             };
         } catch (Problem e) {
             return Verdict.cannotTell(e.getMessage());
         }
     }
 
-    private static String say(String key, Device device, String mac) {
+    private static String words(String key, Device device, String mac) {
         String wayBack = device.profile().recovery().map(r -> r.lostPassword()).orElse("");
         return Words.say(key, Map.of("device", device.name(), "mac", mac, "back", wayBack));
     }

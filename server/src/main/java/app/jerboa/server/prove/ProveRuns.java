@@ -5,6 +5,7 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.proof.Standing;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.server.desk.MachineDesk;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.desk.MachineStopped;
@@ -139,7 +140,9 @@ class ProveRuns {
     List<Proving.Test> asked(Jobs.Stored stored, List<Long> devices) {
         List<Proving.Test> tests = new ArrayList<>();
         for (Device d : stored.job().devices()) {
+            // The laptop is who asks.
             if (d.address().isPresent()
+                    && d.profile().sort() != Sort.LAPTOP
                     && (devices.isEmpty() || devices.contains(d.id().value()))) {
                 tests.add(new Proving.Test(d.id().value(), Topic.ADDRESS));
                 if (d.profile().kind() != DeviceKind.NETWORK_SWITCH) {

@@ -56,7 +56,7 @@ public class RigHands {
             case PORT -> port(stored, device(stored, step), true);
             case RESET -> seen(rig.hand(job, id(step), "reset", new RigBodies.Reset(false)));
             case UPDATE -> update(stored, device(stored, step));
-            case LEASE -> lease(stored, device(stored, step));
+            case LEASE, SEARCH, PAIR -> lease(stored, device(stored, step));
             case SET -> type(stored, device(stored, step));
             case REACH -> reach(job, device(stored, step));
             case ENTER -> {
@@ -89,6 +89,8 @@ public class RigHands {
                             RESET,
                             UPDATE,
                             LEASE,
+                            SEARCH,
+                            PAIR,
                             SET,
                             REACH,
                             ENTER,

@@ -162,9 +162,11 @@ public final class HandRules {
             if (!up) {
                 return refused("it is not up");
             }
+            // A search and a pairing put it on a lease as well.
             boolean can =
-                    network.filter(n -> n.leaseToggle() || n.leaseOnly() || now.leases())
-                            .isPresent();
+                    network.filter(n -> n.leaseToggle() || n.discovery() || n.pairingCode())
+                                    .isPresent()
+                            || network.filter(n -> n.leaseOnly() || now.leases()).isPresent();
             return can
                     ? restarts(
                             now.with(

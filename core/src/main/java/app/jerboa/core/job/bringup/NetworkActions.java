@@ -9,7 +9,9 @@ import static app.jerboa.core.job.bringup.Action.Kind.FIND_LEASE;
 import static app.jerboa.core.job.bringup.Action.Kind.FIND_LINK_LOCAL;
 import static app.jerboa.core.job.bringup.Action.Kind.FIT_OPTION;
 import static app.jerboa.core.job.bringup.Action.Kind.GATEWAY;
+import static app.jerboa.core.job.bringup.Action.Kind.IF_NOT_LET_IN;
 import static app.jerboa.core.job.bringup.Action.Kind.INTO_PORT;
+import static app.jerboa.core.job.bringup.Action.Kind.LEASE_BY_SEARCH;
 import static app.jerboa.core.job.bringup.Action.Kind.LEASE_OFF;
 import static app.jerboa.core.job.bringup.Action.Kind.LINK_MODE;
 import static app.jerboa.core.job.bringup.Action.Kind.LINK_TO;
@@ -19,17 +21,20 @@ import static app.jerboa.core.job.bringup.Action.Kind.LOG_IN_OPEN;
 import static app.jerboa.core.job.bringup.Action.Kind.LOG_IN_PRINTED;
 import static app.jerboa.core.job.bringup.Action.Kind.MASK;
 import static app.jerboa.core.job.bringup.Action.Kind.NOTE_FIRMWARE;
+import static app.jerboa.core.job.bringup.Action.Kind.READ_CODE;
 import static app.jerboa.core.job.bringup.Action.Kind.RECHECK_AFTER_UPDATE;
 import static app.jerboa.core.job.bringup.Action.Kind.REMOTE_ON;
 import static app.jerboa.core.job.bringup.Action.Kind.RESERVE;
 import static app.jerboa.core.job.bringup.Action.Kind.RESET_ALL;
 import static app.jerboa.core.job.bringup.Action.Kind.RESET_NETWORK;
 import static app.jerboa.core.job.bringup.Action.Kind.SAVE_RESTART;
+import static app.jerboa.core.job.bringup.Action.Kind.SEARCH_FOR;
 import static app.jerboa.core.job.bringup.Action.Kind.SERVICE_MENU;
 import static app.jerboa.core.job.bringup.Action.Kind.SET_CLOCK;
 import static app.jerboa.core.job.bringup.Action.Kind.SET_FIRST_LOGIN;
 import static app.jerboa.core.job.bringup.Action.Kind.STAY_ON_LEASE;
 import static app.jerboa.core.job.bringup.Action.Kind.SWITCH_TO_LEASE;
+import static app.jerboa.core.job.bringup.Action.Kind.TYPE_CODE;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
@@ -123,6 +128,14 @@ final class NetworkActions {
         return List.of(Action.of(SWITCH_TO_LEASE));
     }
 
+    static List<Action> search(Device device) {
+        return List.of(Action.of(SEARCH_FOR, device.mac()), Action.of(LEASE_BY_SEARCH));
+    }
+
+    static List<Action> pair(Device device) {
+        return List.of(Action.of(READ_CODE), Action.of(TYPE_CODE, device.name()));
+    }
+
     /** Log in and set, in the order a device asks for it. */
     static List<Action> set(Hall hall, Device device) {
         return new NetworkActions(hall, device).set();
@@ -144,6 +157,11 @@ final class NetworkActions {
             fixedAddress();
         }
         actions.add(Action.of(SAVE_RESTART));
+        access.filter(a -> a.password() != PasswordRule.NONE)
+                .flatMap(a -> device.profile().recovery())
+                .map(Recovery::lostPassword)
+                .filter(way -> !way.isEmpty())
+                .ifPresent(way -> actions.add(Action.of(IF_NOT_LET_IN).with("how", way)));
         return actions;
     }
 

@@ -119,7 +119,7 @@ public final class NewDevices {
                 atHome,
                 d.address().orElseThrow(),
                 d.profile().bootSeconds(),
-                d.profile().network().filter(NewDevices::toggles).isPresent(),
+                d.profile().network().map(NewDevices::fetchedBy).orElse(Set.of()),
                 switchedPort(d),
                 needs(d),
                 after,
@@ -130,8 +130,21 @@ public final class NewDevices {
         return house.range().contains(start.address());
     }
 
-    private static boolean toggles(Network n) {
-        return n.leaseToggle() && n.starts() == FactoryMode.FIXED;
+    /** One that starts on a lease anyway needs none of it. */
+    private static Set<Work> fetchedBy(Network n) {
+        Set<Work> ways = EnumSet.noneOf(Work.class);
+        if (n.starts() == FactoryMode.FIXED) {
+            add(ways, n.leaseToggle(), Work.LEASE);
+            add(ways, n.discovery(), Work.SEARCH);
+            add(ways, n.pairingCode(), Work.PAIR);
+        }
+        return ways;
+    }
+
+    private static void add(Set<Work> ways, boolean there, Work work) {
+        if (there) {
+            ways.add(work);
+        }
     }
 
     private Set<Work> needs(Device d) {

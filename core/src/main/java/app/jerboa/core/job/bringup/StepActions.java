@@ -34,6 +34,8 @@ public final class StepActions {
             case RESET -> NetworkActions.reset(d);
             case UPDATE -> NetworkActions.update(hall, d);
             case LEASE -> NetworkActions.lease();
+            case SEARCH -> NetworkActions.search(d);
+            case PAIR -> NetworkActions.pair(d);
             case SET -> NetworkActions.set(hall, d);
             case LABEL -> NetworkActions.label(hall, d);
             case VERIFY -> NetworkActions.verify(d);

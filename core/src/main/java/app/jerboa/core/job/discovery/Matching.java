@@ -7,6 +7,7 @@ import app.jerboa.core.job.discovery.Match.Verdict;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Lan;
+import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -76,6 +77,8 @@ public final class Matching {
         Set<Ipv4> asked = new HashSet<>(sweep.addresses());
         return job.devices().stream()
                 .filter(d -> d.address().filter(asked::contains).isPresent())
+                // The laptop is who looks.
+                .filter(d -> d.profile().sort() != Sort.LAPTOP)
                 .filter(d -> !there.contains(d.id()))
                 .toList();
     }

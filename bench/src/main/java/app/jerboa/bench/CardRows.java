@@ -1,0 +1,58 @@
+package app.jerboa.bench;
+
+import app.jerboa.e2e.harness.HttpUser;
+import app.jerboa.e2e.harness.Programs;
+import app.jerboa.e2e.harness.SpoiledHalls;
+import java.io.IOException;
+import java.util.Locale;
+import java.util.Random;
+
+/** Bring-ups by cards in halls where things are wrong: each must end right or with a true word. */
+final class CardRows {
+    private static final int SEEDS = 500;
+    private static final int KILLED = 10;
+    private static final double NANOS = 1e9;
+
+    private CardRows() {}
+
+    static void print(WireRows.Rows to) throws IOException {
+        try (Programs programs = new Programs(true)) {
+            HttpUser user = new HttpUser(programs::url).signIn("asha");
+            SpoiledHalls halls = new SpoiledHalls(programs, user);
+            long begun = System.nanoTime();
+            for (int seed = 1; seed <= SEEDS; seed++) {
+                halls.work(seed, () -> {});
+            }
+            to.row(
+                    "spoiled halls brought up, " + SEEDS + " seeds, s each",
+                    (System.nanoTime() - begun) / NANOS / SEEDS,
+                    "cards.seed",
+                    "no tick lost or invented, every last word true");
+            halls.ends.forEach(
+                    (how, count) -> to.row("  of these: " + how, count, "cards.end", ""));
+            Random random = new Random(KILLED);
+            for (int i = 0; i < KILLED; i++) {
+                boolean database = random.nextBoolean();
+                halls.work(
+                        SEEDS + 1L + i,
+                        () -> {
+                            if (database) {
+                                programs.launcher("restart-testdb");
+                            } else {
+                                programs.killServer();
+                                programs.startServer();
+                            }
+                            user.signIn("asha");
+                        });
+            }
+            to.row(
+                    String.format(
+                            Locale.ROOT,
+                            "the same with a server killed or the database restarted, %d seeds",
+                            KILLED),
+                    KILLED,
+                    "cards.killed",
+                    "all as above");
+        }
+    }
+}

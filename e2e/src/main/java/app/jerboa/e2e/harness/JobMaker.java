@@ -1,0 +1,79 @@
+package app.jerboa.e2e.harness;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Makes jobs to work on, past the pages. */
+public abstract class JobMaker {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    /** What the server answers, refusals too. */
+    public abstract JsonNode send(String method, String path, String body);
+
+    /** Another copy of the demo job, so that journeys do not meet; its number. */
+    public long freshJob() {
+        return send("POST", "/api/jobs/demo", "{}").get("id").asLong();
+    }
+
+    /** The demo job with its address put right, and four of its ceiling cameras. */
+    public long soundJob() {
+        long job = freshJob();
+        setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
+        List<Long> extra = List.of(device(job, "L5"), device(job, "L6"), device(job, "L7"));
+        send(
+                "POST",
+                "/api/jobs/" + job + "/kit/remove",
+                JSON.writeValueAsString(Map.of("devices", extra)));
+        return job;
+    }
+
+    /** Nothing but four ceiling cameras, so that a bring-up is short. */
+    public long fourCameras() {
+        long job = soundJob();
+        List<Long> others = new ArrayList<>();
+        for (JsonNode d : send("GET", "/api/jobs/" + job, "").get("devices")) {
+            if (!d.get("name").asString().matches("L[1-4]")) {
+                others.add(d.get("id").asLong());
+            }
+        }
+        send(
+                "POST",
+                "/api/jobs/" + job + "/kit/remove",
+                JSON.writeValueAsString(Map.of("devices", others)));
+        return job;
+    }
+
+    /** Plans another address, past the pages. */
+    public void setAddress(long job, String name, String before, String after) {
+        Map<String, Object> edit =
+                Map.of(
+                        "item",
+                        "device",
+                        "id",
+                        device(job, name),
+                        "field",
+                        "address",
+                        "before",
+                        before,
+                        "after",
+                        after);
+        send("POST", "/api/jobs/" + job + "/changes", changes(List.of(), List.of(edit)));
+    }
+
+    /** A change set as the server takes it. */
+    public static String changes(List<?> adds, List<?> edits) {
+        return JSON.writeValueAsString(Map.of("adds", adds, "edits", edits, "removes", List.of()));
+    }
+
+    public long device(long job, String name) {
+        for (JsonNode d : send("GET", "/api/jobs/" + job, "").get("devices")) {
+            if (d.get("name").asString().equals(name)) {
+                return d.get("id").asLong();
+            }
+        }
+        throw new IllegalStateException("no device " + name);
+    }
+}
