@@ -11,6 +11,10 @@ public final class SpoiledHalls {
             List.of("hop", "hop-each", "second-address", "lease", "search", "switch-port");
     private static final int MOST_FAULTS = 4;
     private static final int LATE = 20;
+
+    /** Early enough that most are still under way. */
+    private static final int MIDDLE = 6;
+
     private static final int FAST = 1000;
 
     private final Programs programs;
@@ -26,7 +30,7 @@ public final class SpoiledHalls {
 
     /**
      * @param seed of what is wrong and when
-     * @param disturb run once in the middle
+     * @param disturb run once in the middle, if it comes so far
      * @throws IllegalStateException for a tick lost or invented, or a statement that is not so
      */
     public void work(long seed, Runnable disturb) {
@@ -37,7 +41,7 @@ public final class SpoiledHalls {
         HallTruth truth = new HallTruth(programs, job);
         truth.spoil(seed, random.nextInt(MOST_FAULTS));
         int late = 1 + random.nextInt(LATE);
-        int middle = 1 + random.nextInt(LATE);
+        int middle = 1 + random.nextInt(MIDDLE);
         CardTechnician.End end =
                 new CardTechnician(user, truth, job)
                         .work(
