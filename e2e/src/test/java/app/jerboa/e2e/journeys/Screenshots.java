@@ -23,11 +23,11 @@ class Screenshots extends Jerboa {
 
     @Test
     void planning() {
-        user.openJobs();
         user.sitDown(ColorScheme.LIGHT, 1280, 800);
         user.page.navigate(programs.url("/"));
         assertThat(user.button("Sign in")).isVisible();
         user.signIn();
+        user.openJobs();
         assertThat(user.row("Quillhaven Curling Hall").first()).isVisible();
         shoot("jobs");
         long job = user.freshJob();
