@@ -45,6 +45,7 @@ final class CountedActions {
     }
 
     void newJob(String name) {
+        user.openJobs();
         click("New job …");
         type(name);
         press("Tab");

@@ -132,6 +132,7 @@ class PlanningJourney extends Jerboa {
 
     @Test
     void duskAndDayAreKept() {
+        user.openJobs();
         user.press("Dusk");
         assertThat(user.page.locator("body")).hasCSS("background-color", "rgb(20, 24, 28)");
         user.page.reload();
