@@ -21,15 +21,6 @@ class DiscoveryJourney extends Jerboa {
                 "{\"address\":\"" + address + "\",\"prefix\":24,\"gateway\":\"10.44.8.1\"}");
     }
 
-    /** Other settings make a device restart. */
-    private void restarted() {
-        programs.speed(1000);
-        while (user.send("GET", "/api/jobs/" + job + "/rig", "").toString().contains("booting")) {
-            user.page.waitForTimeout(100);
-        }
-        programs.speed(1);
-    }
-
     private static Locator table(String name) {
         return user.page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName(name));
     }
@@ -49,7 +40,7 @@ class DiscoveryJourney extends Jerboa {
                 "PUT",
                 "/halls/" + job + "/devices/" + user.device(job, "L5") + "/plug",
                 "{\"plugged\":false,\"upstream\":false}");
-        restarted();
+        user.booted(job);
         user.open(job, "addresses?tab=as-found");
         user.settled();
         assertThat(user.page.getByText("Nothing was asked yet")).isVisible();
@@ -71,7 +62,7 @@ class DiscoveryJourney extends Jerboa {
         assertThat(row("Otherwise than planned", "10.44.8.77"))
                 .containsText(Pattern.compile("L2.*10.44.8.22.*10.44.8.77"));
         typedAs("L3", "10.44.8.23");
-        restarted();
+        user.booted(job);
         user.press("Ask the devices");
         assertThat(user.page.locator("aside")).not().containsText("Two devices answer");
         assertThat(row("As found", "L3")).containsText("10.44.8.23", containsLonger());

@@ -126,11 +126,7 @@ class Screenshots extends Jerboa {
                 "PUT",
                 "/halls/" + job + "/devices/" + user.device(job, "L2") + "/network",
                 "{\"address\":\"10.44.8.77\",\"prefix\":24,\"gateway\":\"10.44.8.254\"}");
-        programs.speed(1000);
-        while (user.send("GET", "/api/jobs/" + job + "/rig", "").toString().contains("booting")) {
-            user.page.waitForTimeout(100);
-        }
-        programs.speed(1);
+        user.booted(job);
         user.open(job, "addresses?tab=as-found");
         user.press("Ask the devices");
         assertThat(user.page.getByText("Otherwise than planned")).isVisible();

@@ -23,11 +23,11 @@ final class GroupProbe {
     static List<Heard> by(Interfaces.Own own) {
         try {
             InetAddress from = InetAddress.getByName(own.address().toString());
-            return Prober.askAll(
-                            NetworkInterface.getByInetAddress(from), from, Prober.PATIENCE_MILLIS)
-                    .stream()
-                    .flatMap(h -> heard(h).stream())
-                    .toList();
+            NetworkInterface link = NetworkInterface.getByInetAddress(from);
+            // It may have gone since it was listed: a lead pulled, a lease given back.
+            List<Prober.Heard> all =
+                    link == null ? List.of() : Prober.askAll(link, from, Prober.PATIENCE_MILLIS);
+            return all.stream().flatMap(h -> heard(h).stream()).toList();
         } catch (IOException e) {
             LOG.info("nobody could be probed by {}: {}", own.link(), e.getMessage());
             return List.of();

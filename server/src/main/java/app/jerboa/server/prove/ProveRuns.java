@@ -196,6 +196,8 @@ class ProveRuns {
             throw conflict("not-clear", "prove.not-clear");
         }
         long job = stored.id();
+        // From here on a STOP ALL ends it, also one that is cried before its first test.
+        Proving proving = new Proving(tools, job, tests, by, httpSession);
         transactions.executeWithoutResult(
                 t -> {
                     log.claim(by);
@@ -206,7 +208,7 @@ class ProveRuns {
                             tests.stream().map(Proving.Test::device).distinct().toList(),
                             by);
                 });
-        runs.carryOut(job, RunKind.PROVE, new Proving(tools, job, tests, by, httpSession));
+        runs.carryOut(job, RunKind.PROVE, proving);
     }
 
     private static Problem conflict(String code, String key) {

@@ -41,10 +41,6 @@ final class Proving implements MachineRun {
                     Topic.WHITE_BALANCE,
                     Topic.STREAM);
 
-    /** What a device is asked for when all of the job are asked: nothing moves, nothing is set. */
-    static final Set<Topic> ASKED =
-            EnumSet.of(Topic.LINK, Topic.ADDRESS, Topic.FIRMWARE, Topic.ACCESS, Topic.STREAM);
-
     /** What a run works with. */
     record Tools(
             Jobs jobs,

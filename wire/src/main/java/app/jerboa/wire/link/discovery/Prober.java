@@ -57,9 +57,18 @@ public final class Prober {
                         .filter(a -> a instanceof Inet6Address && a.isLinkLocalAddress())
                         .findFirst();
         if (six.isPresent()) {
-            heard.addAll(onLink(link, six.get(), Probe.GROUP_6, patienceMillis));
+            heard.addAll(bySix(link, six.get(), patienceMillis));
         }
         return heard;
+    }
+
+    /** A link without a way for IPv6 takes nothing from what was heard by IPv4. */
+    private static List<Heard> bySix(NetworkInterface link, InetAddress own, int patienceMillis) {
+        try {
+            return onLink(link, own, Probe.GROUP_6, patienceMillis);
+        } catch (IOException e) {
+            return List.of();
+        }
     }
 
     private static List<Heard> onLink(
