@@ -24,6 +24,7 @@ const COLUMNS: readonly Column<SeenRun>[] = [
   { title: 'Its MAC', mono: true, cell: (r) => r.mac || '–' },
   { title: 'Planned at', cell: (r) => <OneLine>{r.planned || 'no run'}</OneLine> },
   { title: 'Seen at', cell: (r) => <OneLine>{r.seen || '–'}</OneLine> },
+  { title: 'The port tells', cell: (r) => <OneLine>{r.port || 'not told'}</OneLine> },
   { title: 'So', cell: (r) => <OneLine>{VERDICTS[r.verdict]}</OneLine> },
   { title: 'What to do', cell: (r) => r.next },
 ]
@@ -111,7 +112,8 @@ function Switches({ switches }: { readonly switches: WiringView['switches'] }) {
         <li key={s.id}>
           {s.why === '' ? (
             <>
-              <b>{s.name}</b> answered: {s.told}, {s.portsUp} ports with a link.
+              <b>{s.name}</b> answered: {s.told}, {s.portsUp} ports with a link
+              {s.givenWatts !== null && `, gives ${s.givenWatts} W of ${s.budgetWatts} W`}.
             </>
           ) : (
             s.why

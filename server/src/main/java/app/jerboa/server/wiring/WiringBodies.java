@@ -21,14 +21,23 @@ final class WiringBodies {
      * One network switch of the job.
      *
      * @param told what it said of itself; blank where it said nothing
+     * @param givenWatts of {@code budgetWatts}; null where it tells none
      * @param why it said nothing, and what to do; blank where it answered
      */
-    record AskedSwitch(long id, String name, String told, int portsUp, String why) {}
+    record AskedSwitch(
+            long id,
+            String name,
+            String told,
+            int portsUp,
+            Long givenWatts,
+            Long budgetWatts,
+            String why) {}
 
     /**
      * @param verdict as-planned, elsewhere, unplanned, not-heard or no-mac
      * @param planned port as people say it; blank for none
      * @param seen the same
+     * @param port its speed and power in words; blank where nothing is told
      * @param next what to do about it; blank for nothing
      */
     record SeenRunBody(
@@ -37,6 +46,7 @@ final class WiringBodies {
             String mac,
             String planned,
             String seen,
+            String port,
             String verdict,
             String next) {}
 

@@ -4,6 +4,7 @@ import app.jerboa.core.item.ChangeSet;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.Cabling;
+import app.jerboa.core.job.cabling.seen.PortTold;
 import app.jerboa.core.job.cabling.seen.SeenRun;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
 import app.jerboa.core.job.cabling.seen.SwitchSeen;
@@ -86,21 +87,28 @@ public class Wirings {
             SwitchTables tables = read(stored, d, address.get());
             seen.add(seen(d, tables));
             int up = (int) tables.ports().stream().filter(SwitchTables.PortRow::up).count();
-            return new AskedSwitch(d.id().value(), d.name(), tables.description(), up, "");
+            boolean feeds = tables.budgetWatts() > 0;
+            return new AskedSwitch(
+                    d.id().value(),
+                    d.name(),
+                    tables.description(),
+                    up,
+                    feeds ? tables.givenWatts() : null,
+                    feeds ? tables.budgetWatts() : null,
+                    "");
         } catch (NoAnswer e) {
             return silent(d, "silent");
         } catch (Problem e) {
-            return new AskedSwitch(d.id().value(), d.name(), "", 0, e.getMessage());
+            return silentFor(d, e.getMessage());
         }
     }
 
     private static AskedSwitch silent(Device d, String why) {
-        return new AskedSwitch(
-                d.id().value(),
-                d.name(),
-                "",
-                0,
-                Words.say("wiring." + why, Map.of("device", d.name())));
+        return silentFor(d, Words.say("wiring." + why, Map.of("device", d.name())));
+    }
+
+    private static AskedSwitch silentFor(Device d, String why) {
+        return new AskedSwitch(d.id().value(), d.name(), "", 0, null, null, why);
     }
 
     private SwitchTables read(Jobs.Stored stored, Device d, Ipv4 address) {
@@ -131,7 +139,8 @@ public class Wirings {
                             own ? row.name() : sockets.get(at),
                             row.up(),
                             row.heard(),
-                            !row.neighbour().isEmpty()));
+                            !row.neighbour().isEmpty(),
+                            new PortTold(row.megabits(), row.powers(), row.powerClass())));
         }
         return new SwitchSeen(d.id(), ports);
     }
@@ -146,10 +155,18 @@ public class Wirings {
                 r.device().mac(),
                 planned,
                 seen,
+                PortWords.of(r.told()),
                 verdict,
-                Words.say(
-                        "wiring.next." + verdict,
-                        Map.of("device", r.device().name(), "planned", planned, "seen", seen)));
+                next(r, verdict, planned, seen));
+    }
+
+    /** Where it hangs goes before what is odd about the port. */
+    private static String next(SeenRun r, String verdict, String planned, String seen) {
+        boolean odd =
+                r.verdict() == SeenRun.Verdict.AS_PLANNED && r.remark() != SeenRun.Remark.NOTHING;
+        return Words.say(
+                odd ? "wiring.odd." + Kebab.of(r.remark()) : "wiring.next." + verdict,
+                Map.of("device", r.device().name(), "planned", planned, "seen", seen));
     }
 
     private static String words(Jobs.Stored stored, SeenRun.Place place) {

@@ -98,6 +98,17 @@ final class HandRoutes {
     }
 
     private void devices() {
+        to.add(
+                "DELETE",
+                "/halls/{hall}/house-gear",
+                Void.class,
+                Bodies.HallBody.class,
+                "Unplugs what the house had on the network, that no plan knows",
+                (p, b) -> {
+                    Hall hall = to.rig().needHall(p.get("hall"));
+                    hall.clearHouse();
+                    return Bodies.HallBody.of(hall);
+                });
         to.hand(
                 "devices/{device}/plug",
                 Bodies.Plug.class,

@@ -255,6 +255,10 @@ public final class Hall {
     }
 
     /** Something of the house stands there, and answers to nothing that we ask. */
+    public synchronized void clearHouse() {
+        network.clear();
+    }
+
     public synchronized void stranger(FactoryAddress at) {
         List<RigDevice> strangers = network.strangers();
         RigDevice gear = Strangers.at(at, strangers.size(), world, around);

@@ -118,6 +118,9 @@ class AskedTest {
         assertThat(first.name()).isEqualTo("PORT 1");
         assertThat(first.up() && first.powers()).isTrue();
         assertThat(first.megabits()).isEqualTo(1_000);
+        assertThat(first.powerClass()).hasValue(4);
+        assertThat(tables.budgetWatts()).isEqualTo(130);
+        assertThat(tables.givenWatts()).isBetween(1L, 130L);
         assertThat(first.heard()).containsExactly("02:4a:20:00:00:01");
         SwitchTables.PortRow uplink = tables.ports().get(17);
         assertThat(uplink.neighbour()).isEqualTo("Balcony switch");

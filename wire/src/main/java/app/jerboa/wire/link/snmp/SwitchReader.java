@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import org.snmp4j.CommunityTarget;
 import org.snmp4j.PDU;
@@ -35,6 +36,9 @@ public final class SwitchReader {
     private static final String BRIDGE_PORT = "1.3.6.1.2.1.17.1.4.1.2";
     private static final String LEARNED = "1.3.6.1.2.1.17.4.3.1.2";
     private static final String POWER = "1.3.6.1.2.1.105.1.1.1.6";
+    private static final String POWER_CLASS = "1.3.6.1.2.1.105.1.1.1.10";
+    private static final String BUDGET = "1.3.6.1.2.1.105.1.3.1.1.2";
+    private static final String GIVEN = "1.3.6.1.2.1.105.1.3.1.1.4";
     private static final String NEIGHBOUR = "1.0.8802.1.1.2.1.4.1.1.9";
 
     private static final int UP = 1;
@@ -79,6 +83,7 @@ public final class SwitchReader {
         Map<String, List<String>> heard = heard();
         Map<String, String> neighbours = neighbours();
         Map<String, Variable> power = walk(POWER);
+        Map<String, Variable> classes = walk(POWER_CLASS);
         List<PortRow> ports = new ArrayList<>();
         names.forEach(
                 (index, name) ->
@@ -89,10 +94,24 @@ public final class SwitchReader {
                                         number(speeds.get(index)),
                                         heard.getOrDefault(index, List.of()),
                                         neighbours.getOrDefault(index, ""),
-                                        number(power.get("1." + index)) == DELIVERING)));
+                                        number(power.get("1." + index)) == DELIVERING,
+                                        powerClass(classes.get("1." + index)))));
         return new SwitchTables(
                 description.values().stream().findFirst().map(Variable::toString).orElse(""),
+                sum(walk(BUDGET)),
+                sum(walk(GIVEN)),
                 ports);
+    }
+
+    /** The object counts classes from 1. */
+    private static OptionalInt powerClass(Variable told) {
+        long value = number(told);
+        return value > 0 ? OptionalInt.of((int) value - 1) : OptionalInt.empty();
+    }
+
+    /** Of all its groups of ports. */
+    private static long sum(Map<String, Variable> groups) {
+        return groups.values().stream().mapToLong(SwitchReader::number).sum();
     }
 
     private static long number(Variable value) {

@@ -1,13 +1,17 @@
 package app.jerboa.wire.link.snmp;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * What a network switch told of itself.
  *
  * @param description its sysDescr
+ * @param budgetWatts that its supply gives in all; 0 where it tells none
+ * @param givenWatts that it gives now (both RFC 3621, whole watts)
  */
-public record SwitchTables(String description, List<PortRow> ports) {
+public record SwitchTables(
+        String description, long budgetWatts, long givenWatts, List<PortRow> ports) {
     public SwitchTables {
         ports = List.copyOf(ports);
     }
@@ -21,6 +25,7 @@ public record SwitchTables(String description, List<PortRow> ports) {
      * @param heard MAC addresses that its bridge has learned there, lower case with colons
      * @param neighbour sysName of who announced itself there by LLDP; blank for nobody
      * @param powers it gives power over Ethernet just now
+     * @param powerClass 0 to 8 of what it feeds; empty where it does not tell
      */
     public record PortRow(
             String name,
@@ -28,7 +33,8 @@ public record SwitchTables(String description, List<PortRow> ports) {
             long megabits,
             List<String> heard,
             String neighbour,
-            boolean powers) {
+            boolean powers,
+            OptionalInt powerClass) {
         public PortRow {
             heard = List.copyOf(heard);
         }

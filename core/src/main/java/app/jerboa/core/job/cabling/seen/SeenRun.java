@@ -13,6 +13,8 @@ import java.util.Optional;
  * @param run that is planned for it; empty where none is
  * @param planned port of that run; empty where none is planned
  * @param seen the port that its MAC is heard at; empty where none hears it
+ * @param told of that port
+ * @param remark what is odd about it although the device is heard
  * @param follows edits that make the plan what was seen; empty where there is nothing to follow
  */
 public record SeenRun(
@@ -20,6 +22,8 @@ public record SeenRun(
         Optional<Run> run,
         Optional<Place> planned,
         Optional<Place> seen,
+        PortTold told,
+        Remark remark,
         Verdict verdict,
         List<Edit> follows) {
     public SeenRun {
@@ -28,6 +32,17 @@ public record SeenRun(
 
     /** A port of a network switch. */
     public record Place(DeviceId networkSwitch, String port) {}
+
+    /** What is odd about a port. */
+    public enum Remark {
+        NOTHING,
+        /** Its link is slower than two sound pairs would make it. */
+        SLOW,
+        /** It is to be fed from there, and the port gives no power. */
+        UNFED,
+        /** The port classes it otherwise than its profile does. */
+        OTHER_CLASS
+    }
 
     /** What the two say together. */
     public enum Verdict {

@@ -6,10 +6,13 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.Link;
+import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.cabling.seen.SeenRun.Place;
+import app.jerboa.core.job.cabling.seen.SeenRun.Remark;
 import app.jerboa.core.job.cabling.seen.SeenRun.Verdict;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.DeviceKind;
+import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
@@ -18,6 +21,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -36,13 +40,23 @@ public record SeenWiring(List<SeenRun> runs, Map<String, Place> unknown) {
      */
     public static SeenWiring of(Cabling cabling, List<SwitchSeen> seen) {
         Map<String, Place> heard = heard(seen);
+        Map<Place, PortTold> told = new HashMap<>();
+        seen.forEach(
+                s ->
+                        s.ports()
+                                .forEach(
+                                        p ->
+                                                told.put(
+                                                        new Place(s.networkSwitch(), p.name()),
+                                                        p.told())));
+        Told ports = new Told(told, PowerPlan.of(cabling));
         Set<DeviceId> answered = new HashSet<>();
         seen.forEach(s -> answered.add(s.networkSwitch()));
         List<SeenRun> runs = new ArrayList<>();
         Map<String, Place> unknown = new TreeMap<>(heard);
         for (Device d : cabling.job().devices()) {
             unknown.remove(d.mac());
-            run(cabling, d, heard, answered).ifPresent(runs::add);
+            run(cabling, d, heard, ports, answered).ifPresent(runs::add);
         }
         return new SeenWiring(List.copyOf(runs), unknown);
     }
@@ -70,7 +84,11 @@ public record SeenWiring(List<SeenRun> runs, Map<String, Place> unknown) {
     }
 
     private static Optional<SeenRun> run(
-            Cabling cabling, Device d, Map<String, Place> heard, Set<DeviceId> answered) {
+            Cabling cabling,
+            Device d,
+            Map<String, Place> heard,
+            Told ports,
+            Set<DeviceId> answered) {
         if (d.profile().kind() == DeviceKind.NETWORK_SWITCH || !d.profile().networked()) {
             return Optional.empty();
         }
@@ -87,7 +105,43 @@ public record SeenWiring(List<SeenRun> runs, Map<String, Place> unknown) {
                 verdict == Verdict.ELSEWHERE
                         ? follow(link.orElseThrow(), at.orElseThrow())
                         : List.of();
-        return Optional.of(new SeenRun(d, link.map(Link::run), planned, at, verdict, follows));
+        return Optional.of(
+                new SeenRun(
+                        d,
+                        link.map(Link::run),
+                        planned,
+                        at,
+                        at.map(ports::at).orElse(PortTold.NOTHING),
+                        at.map(p -> ports.remark(d, p)).orElse(Remark.NOTHING),
+                        verdict,
+                        follows));
+    }
+
+    /** What the ports tell, beside how the devices there are to be fed. */
+    private record Told(Map<Place, PortTold> ports, PowerPlan power) {
+        PortTold at(Place place) {
+            return ports.getOrDefault(place, PortTold.NOTHING);
+        }
+
+        Remark remark(Device d, Place place) {
+            PortTold told = at(place);
+            OptionalInt planned =
+                    d.profile().draw().map(PowerDraw::poeClass).orElse(OptionalInt.empty());
+            boolean fedThere =
+                    power.to(d.id())
+                            .filter(f -> f.port().device().id().equals(place.networkSwitch()))
+                            .isPresent();
+            if (told.slow()) {
+                return Remark.SLOW;
+            } else if (fedThere && !told.powers()) {
+                return Remark.UNFED;
+            }
+            boolean otherClass =
+                    told.powerClass().isPresent()
+                            && planned.isPresent()
+                            && !told.powerClass().equals(planned);
+            return otherClass ? Remark.OTHER_CLASS : Remark.NOTHING;
+        }
     }
 
     private static Verdict verdict(Device d, Optional<Place> planned, Optional<Place> at) {

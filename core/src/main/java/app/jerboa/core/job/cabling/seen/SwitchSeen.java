@@ -17,7 +17,8 @@ public record SwitchSeen(DeviceId networkSwitch, List<SeenPort> ports) {
      * @param heard MAC addresses behind it, lower case with colons
      * @param neighbour another network switch announced itself there (IEEE 802.1AB)
      */
-    public record SeenPort(String name, boolean up, List<String> heard, boolean neighbour) {
+    public record SeenPort(
+            String name, boolean up, List<String> heard, boolean neighbour, PortTold told) {
         public SeenPort {
             heard = List.copyOf(heard);
         }

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -50,7 +51,9 @@ class SeenWiringTest {
                     Arrays.stream(parts[1].replace("*", "").split("\\+", -1))
                             .map(m -> "02:00:00:00:00:" + m)
                             .toList();
-            all.add(new SeenPort("PORT " + parts[0], true, macs, p.endsWith("*")));
+            all.add(
+                    new SeenPort(
+                            "PORT " + parts[0], true, macs, p.endsWith("*"), PortTold.NOTHING));
         }
         return new SwitchSeen(new DeviceId(id), all);
     }
@@ -113,5 +116,30 @@ class SeenWiringTest {
                 .filteredOn(r -> r.seen().isPresent())
                 .hasSize(2)
                 .allMatch(r -> r.verdict() == SeenRun.Verdict.AS_PLANNED);
+    }
+
+    /** The head is to be fed by that port, as class 4. */
+    @ParameterizedTest
+    @CsvSource({
+        "1000, true, 4, NOTHING",
+        "100, true, 4, NOTHING",
+        "0, true, 4, NOTHING",
+        "10, true, 4, SLOW",
+        "1000, false, , UNFED",
+        "1000, true, 2, OTHER_CLASS",
+        "1000, true, , NOTHING"
+    })
+    void aPortThatTellsSomethingOddIsRemarked(
+            long megabits, boolean powers, Integer powerClass, SeenRun.Remark remark) {
+        PortTold told =
+                new PortTold(
+                        megabits,
+                        powers,
+                        powerClass == null ? OptionalInt.empty() : OptionalInt.of(powerClass));
+        SeenPort port = new SeenPort("PORT 1", true, List.of("02:00:00:00:00:0a"), false, told);
+        SwitchSeen seen = new SwitchSeen(new DeviceId(first), List.of(port));
+        SeenRun run = wiring(job.job(), seen).runs().get(0);
+        assertThat(run.told()).isEqualTo(told);
+        assertThat(run.remark()).isEqualTo(remark);
     }
 }
