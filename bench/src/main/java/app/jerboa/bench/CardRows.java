@@ -5,12 +5,15 @@ import app.jerboa.e2e.harness.Programs;
 import app.jerboa.e2e.harness.SpoiledHalls;
 import java.io.IOException;
 import java.util.Random;
+import java.util.concurrent.locks.LockSupport;
 
 /** Bring-ups by cards in halls where things are wrong: each must end right or with a true word. */
 final class CardRows {
     private static final int SEEDS = Integer.getInteger("jerboa.seeds", 500);
     private static final int KILLED = 10;
     private static final double NANOS = 1e9;
+    private static final int SIGN_INS = 20;
+    private static final long BETWEEN_SIGN_INS_NANOS = 250_000_000;
 
     private CardRows() {}
 
@@ -43,7 +46,7 @@ final class CardRows {
                                 programs.killServer();
                                 programs.startServer();
                             }
-                            user.signIn("asha");
+                            signInAgain(user);
                         });
             }
             to.row(
@@ -52,5 +55,18 @@ final class CardRows {
                     "cards.killed",
                     "all as above");
         }
+    }
+
+    /** The database is just starting, and says so. */
+    private static void signInAgain(HttpUser user) {
+        for (int i = 0; i < SIGN_INS; i++) {
+            try {
+                user.signIn("asha");
+                return;
+            } catch (IllegalStateException notYet) {
+                LockSupport.parkNanos(BETWEEN_SIGN_INS_NANOS);
+            }
+        }
+        user.signIn("asha");
     }
 }

@@ -7,8 +7,9 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Works a bring-up card by card in the rig's hall and knows nothing of the job: does what the card
- * has hands for, once, then lets it be looked at until it is ticked or says for long that something
- * is wrong. Each tick is held against what the hall really is at that moment.
+ * has hands for, once, then lets it be looked at until it is ticked; what it says to do next is
+ * done, until it says for long that something is wrong. Each tick is held against what the hall
+ * really is at that moment.
  */
 public final class CardTechnician {
     /** Looks at one card after its wait is over, before the technician believes what it says. */
@@ -22,12 +23,14 @@ public final class CardTechnician {
 
     private final JobMaker user;
     private final HallTruth truth;
+    private final HallHands hands;
     private final String path;
     private final Set<Integer> done = new HashSet<>();
 
-    public CardTechnician(JobMaker user, HallTruth truth, long job) {
+    public CardTechnician(JobMaker user, HallTruth truth, HallHands hands, long job) {
         this.user = user;
         this.truth = truth;
+        this.hands = hands;
         this.path = "/api/jobs/" + job + "/bring-up";
     }
 
@@ -102,6 +105,8 @@ public final class CardTechnician {
                 && waited < PATIENCE) {
             if (outcome.get("view").get("waitSeconds").asDouble() > 0) {
                 waited++;
+            } else if (told(step, outcome)) {
+                looks = 0;
             } else {
                 looks++;
             }
@@ -109,6 +114,11 @@ public final class CardTechnician {
             outcome = check(step);
         }
         return outcome;
+    }
+
+    /** Whether the card said something to do, and it is done now. */
+    private boolean told(int step, JsonNode outcome) {
+        return hands.follow(step, outcome.get("saw").asString(), outcome.get("next").asString());
     }
 
     private JsonNode check(int step) {

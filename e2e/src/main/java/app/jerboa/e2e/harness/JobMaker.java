@@ -15,7 +15,21 @@ public abstract class JobMaker {
 
     /** Another copy of the demo job, so that journeys do not meet; its number. */
     public long freshJob() {
-        return send("POST", "/api/jobs/demo", "{}").get("id").asLong();
+        long job = send("POST", "/api/jobs/demo", "{}").get("id").asLong();
+        clear(job, true);
+        return job;
+    }
+
+    /** Somebody says that nothing is in the way of any head, or takes it back. */
+    public void clear(long job, boolean clear) {
+        List<Long> cameras = new ArrayList<>();
+        send("GET", "/api/jobs/" + job + "/desk", "")
+                .get("cameras")
+                .forEach(c -> cameras.add(c.get("id").asLong()));
+        send(
+                "POST",
+                "/api/jobs/" + job + "/desk/clear",
+                JSON.writeValueAsString(Map.of("devices", cameras, "clear", clear)));
     }
 
     /** The demo job with its address put right, and four of its ceiling cameras. */

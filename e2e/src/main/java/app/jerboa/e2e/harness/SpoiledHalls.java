@@ -43,7 +43,7 @@ public final class SpoiledHalls {
         int late = 1 + random.nextInt(LATE);
         int middle = 1 + random.nextInt(MIDDLE);
         CardTechnician.End end =
-                new CardTechnician(user, truth, job)
+                new CardTechnician(user, truth, new HallHands(programs, job), job)
                         .work(
                                 METHODS.get(random.nextInt(METHODS.size())),
                                 step -> {
