@@ -21,16 +21,16 @@ class BringUpWatch {
     private static final int MOST_WAITING = 100;
 
     private final BringUpMapper mapper;
-    private final BringUps bringUps;
+    private final Ticking ticking;
     private final Settings settings;
     private final ExecutorService looks = Threads.few("bring-up watch", AT_ONCE, MOST_WAITING);
 
     /** Jobs whose look is not over: a network that is slow to answer is not asked twice at once. */
     private final Set<Long> looking = ConcurrentHashMap.newKeySet();
 
-    BringUpWatch(BringUpMapper mapper, BringUps bringUps, Settings settings) {
+    BringUpWatch(BringUpMapper mapper, Ticking ticking, Settings settings) {
         this.mapper = mapper;
-        this.bringUps = bringUps;
+        this.ticking = ticking;
         this.settings = settings;
     }
 
@@ -49,7 +49,7 @@ class BringUpWatch {
             looks.execute(
                     () -> {
                         try {
-                            Threads.guarded("bring-up watch", () -> bringUps.watch(job));
+                            Threads.guarded("bring-up watch", () -> ticking.watch(job));
                         } finally {
                             looking.remove(job);
                         }

@@ -8,12 +8,8 @@ import app.jerboa.core.job.proof.Evidence;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.bringup.BringUpRows.BringUpRow;
-import app.jerboa.server.bringup.BringUpRows.Done;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.job.PlannedAddress;
-import app.jerboa.server.live.Live;
-import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Download;
@@ -21,7 +17,6 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.proof.Observations;
 import app.jerboa.server.rig.RigHands;
 import app.jerboa.server.world.Worlds;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -29,7 +24,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Service;
@@ -41,18 +35,15 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 class BringUps {
-    /** Of one look, so that a plan that ticks itself over and over ends. */
-    private static final int MOST_TICKS = 20;
-
     private final BringUpMapper mapper;
     private final Jobs jobs;
     private final BringUpPlans plans;
     private final BringUpViews views;
     private final Observations observations;
     private final Logbook log;
-    private final Live live;
     private final StepCheck checks;
-    private final Watching watching;
+    private final OpenBringUp open;
+    private final DoneSteps doneSteps;
     private final RigHands hands;
     private final Worlds worlds;
     private final TransactionTemplate transactions;
@@ -64,9 +55,9 @@ class BringUps {
             BringUpViews views,
             Observations observations,
             Logbook log,
-            Live live,
             StepCheck checks,
-            Watching watching,
+            OpenBringUp open,
+            DoneSteps doneSteps,
             RigHands hands,
             Worlds worlds,
             TransactionTemplate transactions) {
@@ -76,9 +67,9 @@ class BringUps {
         this.views = views;
         this.observations = observations;
         this.log = log;
-        this.live = live;
         this.checks = checks;
-        this.watching = watching;
+        this.open = open;
+        this.doneSteps = doneSteps;
         this.hands = hands;
         this.worlds = worlds;
         this.transactions = transactions;
@@ -184,7 +175,7 @@ class BringUps {
                 t -> {
                     log.claim(by);
                     jobs.lock(job);
-                    open(job);
+                    open.need(job);
                     mapper.close(job);
                     log.event(job, "Bring-up ended", List.of(), by);
                 });
@@ -198,7 +189,7 @@ class BringUps {
                 t -> {
                     log.claim(by);
                     Jobs.Stored stored = jobs.lock(job);
-                    BringUpRow run = open(job);
+                    BringUpRow run = open.need(job);
                     insistOnSoundPlan(stored, Hall.of(stored.job()));
                     mapper.clearAside(run.id());
                     replan(stored, run, Set.of(), now);
@@ -229,8 +220,8 @@ class BringUps {
     /** Carries out the current step in the simulated hall. */
     BringUpView act(long job, int number) {
         Jobs.Stored stored = jobs.load(job);
-        StepRow row = current(job, number);
-        insistOnDevice(stored, row);
+        StepRow row = open.current(job, number);
+        OpenBringUp.insistOnDevice(stored, row);
         hands.act(stored, row.toStep());
         return view(job);
     }
@@ -238,8 +229,8 @@ class BringUps {
     /** Asks whether the current step is done, and if so stores it with its evidence. */
     BringUpView.Outcome check(long job, int number, Author by) {
         Jobs.Stored stored = jobs.load(job);
-        StepRow row = current(job, number);
-        insistOnDevice(stored, row);
+        StepRow row = open.current(job, number);
+        OpenBringUp.insistOnDevice(stored, row);
         StepCheck.Result result = checks.check(stored, row.toStep());
         if (result.done()) {
             Instant now = worldNow(job);
@@ -247,71 +238,10 @@ class BringUps {
                     t -> {
                         log.claim(by);
                         Jobs.Stored locked = jobs.lock(job);
-                        finish(locked, current(job, number), result, now, by);
+                        doneSteps.finish(locked, open.current(job, number), result, now, by);
                     });
         }
         return new BringUpView.Outcome(result.done(), result.saw(), result.next(), view(job));
-    }
-
-    /**
-     * Ticks what the network shows by itself: the current step, as often as the next one shows too,
-     * and every device that answers at its planned address already.
-     */
-    void watch(long job) {
-        boolean more = true;
-        for (int i = 0; more && i < MOST_TICKS; i++) {
-            more = watchCurrent(job);
-        }
-        Jobs.Stored stored = jobs.load(job);
-        mapper.open(job)
-                .map(r -> mapper.steps(r.id()))
-                .ifPresent(rows -> new Resuming(rows).unverified().forEach(r -> see(stored, r)));
-    }
-
-    private boolean watchCurrent(long job) {
-        Jobs.Stored stored = jobs.load(job);
-        return mapper.open(job)
-                .flatMap(r -> mapper.steps(r.id()).stream().filter(s -> !s.done()).findFirst())
-                .filter(row -> see(stored, row))
-                .isPresent();
-    }
-
-    /** Whether the step was seen to be done, and is ticked now. */
-    private boolean see(Jobs.Stored stored, StepRow row) {
-        Step step = row.toStep();
-        if (step.device().isPresent() && stored.job().device(step.device().get()).isEmpty()) {
-            return false;
-        }
-        Instant now = worldNow(stored.id());
-        Optional<StepCheck.Result> seen =
-                watching.see(stored, step, over(mapper.steps(open(stored.id()).id()), row, now));
-        seen.ifPresent(
-                result ->
-                        transactions.executeWithoutResult(
-                                t -> tick(jobs.lock(stored.id()), row, result, now)));
-        return seen.isPresent();
-    }
-
-    private static boolean over(List<StepRow> rows, StepRow row, Instant now) {
-        return rows.stream()
-                .filter(r -> r.deviceId() == row.deviceId() && r.bootOverAt() != null)
-                .noneMatch(r -> r.bootOverAt().toInstant().isAfter(now));
-    }
-
-    /** Somebody may have done it, or planned anew, while the network was asked. */
-    private void tick(Jobs.Stored stored, StepRow row, StepCheck.Result result, Instant now) {
-        boolean still =
-                mapper.open(stored.id()).stream()
-                        .flatMap(r -> mapper.steps(r.id()).stream())
-                        .anyMatch(
-                                s ->
-                                        !s.done()
-                                                && s.number() == row.number()
-                                                && s.kind().equals(row.kind())
-                                                && s.deviceId() == row.deviceId());
-        if (still) {
-            finish(stored, row, result, now, Author.WATCH);
-        }
     }
 
     /**
@@ -328,10 +258,10 @@ class BringUps {
             long job, int number, String saw, Optional<Ipv4> at, Instant now, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
-        StepRow row = current(job, number);
-        insistOnDevice(stored, row);
+        StepRow row = open.current(job, number);
+        OpenBringUp.insistOnDevice(stored, row);
         Device device = concerned(stored, row);
-        write(stored, row, new StepCheck.Result(true, "seen", saw, ""), true, now);
+        doneSteps.differs(stored, row, saw, now);
         String text = device.name() + " differs from the plan: " + saw;
         if (at.isPresent()) {
             observations.add(
@@ -342,7 +272,7 @@ class BringUps {
         } else {
             log.event(job, text, List.of(row.deviceId()), by);
         }
-        replan(jobs.load(job), open(job), open(job).asideIds(), now);
+        replan(jobs.load(job), open.need(job), open.need(job).asideIds(), now);
     }
 
     /** It did not work: the device is put aside with what was seen, and the others go on. */
@@ -355,16 +285,16 @@ class BringUps {
     private void notePutAside(long job, int number, String saw, Instant now, Author by) {
         log.claim(by);
         Jobs.Stored stored = jobs.lock(job);
-        StepRow row = current(job, number);
+        StepRow row = open.current(job, number);
         Device device = concerned(stored, row);
-        BringUpRow run = open(job);
+        BringUpRow run = open.need(job);
         mapper.putAside(run.id(), device.id().value());
         log.event(
                 job,
                 device.name() + " put aside at step \"" + row.kind() + "\": " + saw,
                 List.of(row.deviceId()),
                 by);
-        replan(stored, run, open(job).asideIds(), now);
+        replan(stored, run, open.need(job).asideIds(), now);
     }
 
     private static Device concerned(Jobs.Stored stored, StepRow row) {
@@ -375,113 +305,6 @@ class BringUps {
                     "This step is about the laptop, not about a device. Set its address and check again.");
         }
         return stored.need(row.deviceId());
-    }
-
-    private BringUpRow open(long job) {
-        return mapper.open(job)
-                .orElseThrow(
-                        () ->
-                                new Problem(
-                                        HttpStatus.CONFLICT,
-                                        "not-started",
-                                        "No bring-up is under way. Start one first."));
-    }
-
-    private StepRow current(long job, int number) {
-        BringUpRow run = open(job);
-        StepRow current =
-                mapper.steps(run.id()).stream().filter(s -> !s.done()).findFirst().orElse(null);
-        if (current == null || current.number() != number) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "not-this-step",
-                    "Step "
-                            + number
-                            + " is not the one to do now; somebody may have done it meanwhile. The page shows the present one.");
-        }
-        return current;
-    }
-
-    private static void insistOnDevice(Jobs.Stored stored, StepRow row) {
-        boolean there =
-                row.deviceId() == 0
-                        || stored.job().device(new DeviceId(row.deviceId())).isPresent();
-        if (!there) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "device-gone",
-                    "The device of this step was removed from the job. Plan the rest anew: what is set stays set.");
-        }
-    }
-
-    private void finish(
-            Jobs.Stored stored, StepRow row, StepCheck.Result result, Instant now, Author by) {
-        write(stored, row, result, false, now);
-        if (row.toStep().kind() == Step.Kind.VERIFY) {
-            Device device = stored.need(row.deviceId());
-            observations.add(
-                    stored.id(),
-                    List.of(
-                            Observations.address(
-                                    device,
-                                    PlannedAddress.of(device),
-                                    Evidence.fromWire(result.evidence()).orElse(Evidence.TOLD),
-                                    result.saw())),
-                    result.saw() + " (" + result.evidence() + ")",
-                    by);
-        } else {
-            live.changed(stored.id(), Notice.STEPS);
-        }
-    }
-
-    private void write(
-            Jobs.Stored stored,
-            StepRow row,
-            StepCheck.Result result,
-            boolean differs,
-            Instant now) {
-        BringUpRow run = open(stored.id());
-        Step step = row.toStep();
-        OffsetDateTime boot =
-                step.kind().boots() && !differs
-                        ? at(result.booted() ? now : now.plusSeconds(boot(stored, step)))
-                        : null;
-        Integer taken = differs ? null : taken(run, row, now);
-        mapper.finish(
-                run.id(),
-                new Done(
-                        row.number(),
-                        result.evidence(),
-                        result.saw(),
-                        boot,
-                        at(now),
-                        taken,
-                        differs));
-    }
-
-    private static int boot(Jobs.Stored stored, Step step) {
-        return stored.need(step.device().orElseThrow().value()).profile().bootSeconds();
-    }
-
-    /** From when the step could be begun: the one before was done, and its boot was over. */
-    private Integer taken(BringUpRow run, StepRow row, Instant now) {
-        if (row.toStep().kind().work().isEmpty()) {
-            return null;
-        }
-        List<StepRow> rows = mapper.steps(run.id());
-        Stream<OffsetDateTime> before = rows.stream().map(StepRow::worldDoneAt);
-        Stream<OffsetDateTime> boots =
-                row.toStep().kind().waits()
-                        ? rows.stream()
-                                .filter(r -> r.deviceId() == row.deviceId())
-                                .map(StepRow::bootOverAt)
-                        : Stream.empty();
-        return Stream.concat(Stream.of(run.worldStartedAt()), Stream.concat(before, boots))
-                .flatMap(Stream::ofNullable)
-                .max(OffsetDateTime::compareTo)
-                .map(from -> (int) Duration.between(from.toInstant(), now).toSeconds())
-                .filter(s -> s >= 0)
-                .orElse(null);
     }
 
     private Instant worldNow(long job) {
