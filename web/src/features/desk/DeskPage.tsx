@@ -6,20 +6,28 @@ import { useState } from 'react'
 import { Link as RouterLink } from 'react-router'
 import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
-import type { Desk, DeskCamera, Job } from '../../shared/api/types'
+import type { Desk, Job } from '../../shared/api/types'
 import { typing, useKeys } from '../../shared/ui/keys'
 import { Page } from '../../shared/ui/Page'
 import type { PageKey } from '../../shared/ui/pageKeys'
-import { StateMark } from '../../shared/ui/StateMark'
 import { Trouble } from '../../shared/ui/Trouble'
-import type { Position } from './messages'
 import { Functions } from '../told'
+import { CameraKeys } from './CameraKeys'
+import { FeelPanel } from './FeelPanel'
+import { HoldSteady, toggleKept } from './HoldSteady'
+import { MoveGate } from './MoveGate'
 import { NotSeenStopped } from './NotSeenStopped'
+import { OnAir } from './OnAir'
+import { PadPanel, usePadMap } from './PadPanel'
+import { ReadBack } from './ReadBack'
 import { StandinPicture } from './StandinPicture'
 import { StickSurface } from './StickSurface'
+import type { PositionStore } from './positions'
+import { usePosition } from './positions'
 import { useAtRest } from './useAtRest'
 import { useDesk } from './useDesk'
 import { useNumberKeys } from './useNumberKeys'
+import { usePad, usePadName } from './usePad'
 import { useStickKeys } from './useStickKeys'
 import { WireFrames } from './WireFrames'
 import { ZoomLever } from './ZoomLever'
@@ -29,6 +37,8 @@ const deskKeys: readonly PageKey[] = [
   ['digits', 'take a camera by its number'],
   ['arrows', 'drive while held'],
   ['+ and -', 'zoom while held'],
+  ['c', 'creep: all speeds at 15 %'],
+  ['h', 'hold this push, or end the steady move'],
   ['Space, Esc', 'STOP ALL'],
 ]
 
@@ -40,7 +50,7 @@ export function DeskPage({ job }: { readonly job: Job }) {
   })
   const findings = job.findings.filter((f) => f.severity === 'stop' && f.waiver === null)
   return (
-    <Page title="Desk" job={job} findings={findings} keys={deskKeys}>
+    <Page title="Desk" job={job} findings={findings} keys={deskKeys} folded>
       {!rights(job).drive && <p>Your role in this job is to look on: you can watch here, not drive.</p>}
       {desk.error && <Trouble>{sentence(desk.error)}</Trouble>}
       {desk.data?.cameras.length === 0 && <NothingToDrive job={job} />}
@@ -72,29 +82,62 @@ function NothingToDrive({ job }: { readonly job: Job }) {
   )
 }
 
+/** Share of all speeds while creeping. */
+const CREEP = 0.15
+
+/** What full deflection does to the picture now. */
+function Crossing({ positions }: { readonly positions: PositionStore }) {
+  const seconds = usePosition(positions)?.crossingSeconds
+  return (
+    <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', minHeight: 22 }}>
+      {seconds ? `A full push crosses the picture in ${seconds.toFixed(1)} s` : ''}
+    </Box>
+  )
+}
+
 function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
   const [percent, setPercent] = useState(60)
-  const { state, stick, take, home, stopAll } = useDesk(job.id, percent / 100)
+  const [creeps, setCreeps] = useState(false)
+  const limit = (percent / 100) * (creeps ? CREEP : 1)
+  const { state, stick, positions, take, home, stopAll, allowOnAir } = useDesk(job.id, limit)
   useStickKeys(stick)
   const digit = useNumberKeys(desk.cameras, take)
+  const step = (by: number) => {
+    const at = desk.cameras.findIndex((c) => c.id === state.taken)
+    const camera = desk.cameras[at + by]
+    if (camera) take(camera.id)
+  }
+  const padName = usePadName()
+  const padMap = usePadMap(job.id, padName)
+  const [padBusy, setPadBusy] = useState(false)
+  usePad(stick, padBusy ? '' : padName, padMap, (what) => {
+    if (what === 'stop') stopAll()
+    else if (what === 'hold') toggleKept(stick)
+    else if (what === 'creep') setCreeps(!creeps)
+    else if (what === 'home') home()
+    else if (what === 'next') step(1)
+    else if (what === 'previous') step(-1)
+  })
   useKeys((e) => {
     if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
       e.preventDefault()
       stopAll()
     } else if (/^([0-9]|Enter)$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
       digit(e.key)
+    } else if (e.key === 'c' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
+      setCreeps(!creeps)
+    } else if (e.key === 'h' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
+      toggleKept(stick)
     } else if ((e.key === ',' || e.key === '.') && !typing(e.target)) {
-      const at = desk.cameras.findIndex((c) => c.id === state.taken)
-      const camera = desk.cameras[at + (e.key === '.' ? 1 : -1)]
-      if (camera) take(camera.id)
+      step(e.key === '.' ? 1 : -1)
     }
   })
   const told = useAtRest(stick, state.taken, 0)
   const camera = desk.cameras.find((c) => c.id === state.taken)
   const line = job.lines.find((l) => l.cameraId === camera?.id)
+  const feel = desk.feels.find((f) => f.profile === (camera ?? desk.cameras[0])?.profile)
   return (
     <>
-      <CameraKeys cameras={desk.cameras} taken={state.taken} onTake={take} />
       {state.notSeenStopped && (
         <NotSeenStopped name={camera?.name ?? 'The head'} why={state.notSeenStopped} onStop={stopAll} />
       )}
@@ -108,11 +151,11 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
         }}
       >
         <div>
-          <StandinPicture line={line?.number ?? 1} position={camera && state.position} />
+          <StandinPicture line={line?.number ?? 1} positions={positions} />
           <Box role="status" sx={{ minHeight: 26, mt: 0.5 }}>
             {state.stopped}
           </Box>
-          <ReadBack camera={camera} position={state.position} />
+          <ReadBack camera={camera} positions={positions} />
           {camera && <Way job={job} camera={camera} />}
           {camera && told.value === camera.id && <Functions job={job} device={camera.id} asks={told.rests} />}
         </div>
@@ -138,8 +181,30 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
               </Button>
             </Box>
           </Box>
-          <StickSurface law={desk} limit={percent / 100} stick={stick} />
-          <ZoomLever stick={stick} />
+          {camera && (
+            <Box sx={{ gridColumn: '1 / -1', maxWidth: 348 }}>
+              <MoveGate
+                job={job}
+                camera={camera}
+                cameras={desk.cameras}
+                refused={state.needs !== ''}
+                allowed={state.allowedOnAir}
+                onAllow={allowOnAir}
+              />
+            </Box>
+          )}
+          {feel && <StickSurface feel={feel} limit={limit} stick={stick} />}
+          <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
+            <ZoomLever stick={stick} />
+            <Button
+              variant={creeps ? 'contained' : 'outlined'}
+              aria-pressed={creeps}
+              onClick={() => setCreeps(!creeps)}
+            >
+              Creep (c)
+            </Button>
+            <OnAir job={job} camera={camera} />
+          </Box>
           <Box sx={{ gridColumn: '1 / -1' }}>
             <label htmlFor="limit">Speed limit {percent} %</label>
             <Slider
@@ -151,93 +216,32 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
               step={5}
               onChange={(_, v) => setPercent(v)}
             />
+            <Crossing positions={positions} />
+            <HoldSteady stick={stick} camera={camera} positions={positions} />
           </Box>
         </Box>
       </Box>
+      {camera && feel && told.value === camera.id && <FeelPanel key={feel.profile} job={job} feel={feel} />}
+      {told.rests && <PadPanel job={job} name={padName} map={padMap} onBusy={setPadBusy} />}
       <WireFrames frames={state.frames} job={job.id} />
       <Box sx={{ color: 'text.secondary', mt: 1.5 }}>
         Keys: its number takes a camera, arrows drive, + and − zoom, Space or Esc stops all. Heads move
         without warning: hands and cables clear. If the server itself is killed, a moving head goes on until
         it is started again.
       </Box>
-    </>
-  )
-}
-
-interface KeysProps {
-  readonly cameras: readonly DeskCamera[]
-  readonly taken: number
-  readonly onTake: (camera: number) => void
-}
-
-function CameraKeys({ cameras, taken, onTake }: KeysProps) {
-  return (
-    <Box
-      role="group"
-      aria-label="Cameras"
-      sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(100px, 1fr))' }}
-    >
-      {cameras.map((c) => (
-        <Button
-          key={c.id}
-          variant={c.id === taken ? 'contained' : 'outlined'}
-          aria-pressed={c.id === taken}
-          onClick={(e) => {
-            // Space must stop, not press this key again.
-            e.currentTarget.blur()
-            onTake(c.id)
-          }}
-          title={c.cannot}
-          sx={{ minWidth: 0, flexDirection: 'column', px: 0.5, py: 0.5, lineHeight: 1.35 }}
-        >
-          <span>
-            <span className="mono" style={{ fontSize: '1.25rem' }}>
-              {c.number}
-            </span>{' '}
-            {c.name}
-          </span>
-          <span style={{ fontWeight: 400 }}>
-            {c.cannot ? 'not from here' : c.through || <StateMark mark={c.mark} />}
-          </span>
-        </Button>
-      ))}
-    </Box>
-  )
-}
-
-function ReadBack({
-  camera,
-  position,
-}: {
-  readonly camera: DeskCamera | undefined
-  readonly position: Position | undefined
-}) {
-  if (!camera) return <p>Take a camera: press its key number, or click it above.</p>
-  if (!camera.tells) return <p>{camera.name} tells nothing back: look where it points.</p>
-  if (!position) return <p>Asking {camera.name} where it points …</p>
-  const values = [
-    ['Pan', `${position.panDegrees.toFixed(1)}°`, `${position.panCounts} counts`],
-    ['Tilt', `${position.tiltDegrees.toFixed(1)}°`, `${position.tiltCounts} counts`],
-    ['Zoom', `${Math.round(position.zoom * 100)} %`, `${position.zoomCounts} counts`],
-    ['View', `${position.angleDegrees.toFixed(1)}°`, 'wide, by the lens'],
-  ] as const
-  return (
-    <Box
-      sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 1, mt: 1 }}
-      aria-label="Position read from the camera"
-    >
-      {values.map(([name, value, from]) => (
-        <Box key={name} data-reading={name}>
-          <Box sx={{ color: 'text.secondary' }}>{name}</Box>
-          <Box className="mono" sx={{ fontSize: '1.35rem' }}>
-            {value}
-          </Box>
-          <Box sx={{ color: 'text.secondary', fontSize: '0.86rem' }}>{from}</Box>
-        </Box>
-      ))}
-      <Box sx={{ gridColumn: '1 / -1', color: 'text.secondary', fontSize: '0.88rem' }}>
-        Read from {camera.name}, at most ten times a second
+      <Box
+        sx={{
+          position: 'sticky',
+          bottom: '-16px',
+          zIndex: 1,
+          mt: 1.5,
+          mb: -2,
+          pt: 1,
+          bgcolor: 'background.default',
+        }}
+      >
+        <CameraKeys cameras={desk.cameras} taken={state.taken} onTake={take} />
       </Box>
-    </Box>
+    </>
   )
 }

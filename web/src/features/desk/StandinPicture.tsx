@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import { MOUNT_PITCH, SCENE, mount } from './hallScene'
-import type { Position } from './messages'
+import type { PositionStore } from './positions'
+import { usePosition } from './positions'
 import { project } from './projection'
 import type { View } from './projection'
 
@@ -10,11 +11,12 @@ const HEIGHT = 360
 /** What the stand-in camera of a line sees, worked out from the position read back from it. */
 export function StandinPicture({
   line,
-  position,
+  positions,
 }: {
   readonly line: number
-  readonly position: Position | undefined
+  readonly positions: PositionStore
 }) {
+  const position = usePosition(positions)
   const { panDegrees, tiltDegrees, angleDegrees } = position ?? {
     panDegrees: 0,
     tiltDegrees: 0,

@@ -2,20 +2,20 @@ import Box from '@mui/material/Box'
 import { useTheme } from '@mui/material/styles'
 import { useRef, useState } from 'react'
 import type { PointerEvent } from 'react'
-import type { Desk } from '../../shared/api/types'
+import type { Feel } from '../../shared/api/types'
 import type { Hold, StickStore } from './stickStore'
 
 const SIZE = 240
 const REACH = 100
 
 interface Props {
-  readonly law: Desk
+  readonly feel: Feel
   readonly limit: number
   readonly stick: StickStore
 }
 
 /** A large surface to push with finger or pointer; let go and it springs back. The law's curve lies under it. */
-export function StickSurface({ law, limit, stick }: Props) {
+export function StickSurface({ feel, limit, stick }: Props) {
   const { palette } = useTheme()
   const [at, setAt] = useState({ x: 0, y: 0 })
   const hold = useRef<Hold>(undefined)
@@ -73,7 +73,7 @@ export function StickSurface({ law, limit, stick }: Props) {
         <circle
           cx={SIZE / 2}
           cy={SIZE / 2}
-          r={Math.max(4, law.deadZone * REACH)}
+          r={Math.max(4, feel.deadZone * REACH)}
           fill="none"
           stroke={palette.text.secondary}
           strokeDasharray="3 3"
@@ -93,20 +93,20 @@ export function StickSurface({ law, limit, stick }: Props) {
           fill={palette.primary.main}
         />
       </svg>
-      <Law law={law} limit={limit} far={far} />
+      <Law feel={feel} limit={limit} far={far} />
     </Box>
   )
 }
 
 /** Deflection to speed as the core works it out, with where the stick is now. */
-function Law({ law, limit, far }: { readonly law: Desk; readonly limit: number; readonly far: number }) {
+function Law({ feel, limit, far }: { readonly feel: Feel; readonly limit: number; readonly far: number }) {
   const { palette } = useTheme()
   const w = SIZE
   const h = 54
   const x = (d: number) => 8 + d * (w - 16)
-  const y = (s: number) => h - 6 - s * limit * (h - 12)
-  const points = law.curve.map((s, i) => `${x(i / (law.curve.length - 1))},${y(s)}`).join(' ')
-  const here = law.curve[Math.round(far * (law.curve.length - 1))] ?? 0
+  const y = (s: number) => h - 6 - s * limit * feel.pan * (h - 12)
+  const points = feel.curve.map((s, i) => `${x(i / (feel.curve.length - 1))},${y(s)}`).join(' ')
+  const here = feel.curve[Math.round(far * (feel.curve.length - 1))] ?? 0
   return (
     <>
       <svg
@@ -120,7 +120,8 @@ function Law({ law, limit, far }: { readonly law: Desk; readonly limit: number; 
         <circle cx={x(far)} cy={y(here)} r="5" fill={palette.primary.main} />
       </svg>
       <Box sx={{ color: 'text.secondary', fontSize: '0.86rem' }}>
-        Progressive law, k = {law.k}, dead zone {Math.round(law.deadZone * 100)} %
+        {feel.k === 0 ? 'Linear law' : `Progressive law, k = ${feel.k}`}, dead zone{' '}
+        {Math.round(feel.deadZone * 100)} %
       </Box>
     </>
   )

@@ -1,11 +1,29 @@
 import { afterDigit } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
 import { NOTHING_YET, after } from './deskState'
+import { holdEnd } from './holdEnd'
+import type { Position } from './messages'
+import { positionStore } from './positions'
 import { project } from './projection'
 import type { View } from './projection'
 import { deflection } from './useStickKeys'
 
 const view: View = { from: { x: 0, y: 0, z: 0 }, yaw: 0, pitch: 0, angle: 90, width: 200, height: 100 }
+
+const AT_REST: Position = {
+  type: 'position',
+  camera: 5,
+  panDegrees: 1,
+  tiltDegrees: 0,
+  zoom: 0,
+  angleDegrees: 60,
+  panCounts: 14,
+  tiltCounts: 0,
+  zoomCounts: 0,
+  crossingSeconds: 5,
+  panPerSecond: 0,
+  tiltPerSecond: 0,
+}
 
 describe('the picture', () => {
   it('puts straight ahead in the middle and 45 degrees at the edge of a 90 degree view', () => {
@@ -37,22 +55,20 @@ describe('keys as a stick', () => {
 })
 
 describe('what the desk knows', () => {
-  it('forgets the camera when the server is lost, and shows no position of another camera', () => {
+  it('forgets the camera when the server is lost', () => {
     const taken = after(NOTHING_YET, { type: 'taken', camera: 4 })
     expect(taken.taken).toBe(4)
-    const other = {
-      type: 'position',
-      camera: 5,
-      panDegrees: 1,
-      tiltDegrees: 0,
-      zoom: 0,
-      angleDegrees: 60,
-      panCounts: 14,
-      tiltCounts: 0,
-      zoomCounts: 0,
-    } as const
-    expect(after(taken, other).position).toBeUndefined()
     expect(after(taken, { type: 'lost' }).taken).toBe(0)
+  })
+
+  it('draws a position anew only when it changed', () => {
+    const store = positionStore()
+    let drawn = 0
+    store.listen(() => drawn++)
+    for (const panCounts of [0, 0, 14, 14]) store.set({ ...AT_REST, panCounts })
+    store.set(undefined)
+    store.set(undefined)
+    expect([drawn, store.now()]).toEqual([3, undefined])
   })
 
   it('says so when a head was not seen standing', () => {
@@ -88,5 +104,18 @@ describe('numbers typed at the desk', () => {
     ['3', { wait: '' }],
   ])('%s', (typed, expected) => {
     expect(afterDigit(cameras, typed)).toEqual(expected)
+  })
+})
+
+describe('where a steady move ends', () => {
+  const limits = { panLeft: -170, panRight: 170, tiltDown: -30, tiltUp: 90 }
+  it.each([
+    ['at the right', 10, 0, 8, 0, { seconds: 20, pan: 170, tilt: 0 }],
+    ['at the left', 10, 0, -9, 0, { seconds: 20, pan: -170, tilt: 0 }],
+    ['where the first axis ends', 0, 0, 10, 10, { seconds: 9, pan: 90, tilt: 90 }],
+    ['at once, beyond its limit', 175, 0, 5, 0, { seconds: 0, pan: 175, tilt: 0 }],
+    ['nowhere', 0, 0, 0, 0, undefined],
+  ])('%s', (_, pan, tilt, panPerSecond, tiltPerSecond, end) => {
+    expect(holdEnd({ panDegrees: pan, tiltDegrees: tilt, panPerSecond, tiltPerSecond }, limits)).toEqual(end)
   })
 })

@@ -6,42 +6,36 @@ const FRAMES_SHOWN = 60
 export interface DeskState {
   readonly connected: boolean
   readonly taken: number
-  readonly position: Position | undefined
   readonly trouble: string
   readonly stopped: string
   /** A stop that was sent and not seen done: why it was sent; empty when there is none. */
   readonly notSeenStopped: string
+  /** It was pushed and not moved, since something must be said first. */
+  readonly needs: '' | 'clear' | 'on-air'
+  /** Its driver said that it may move on air. */
+  readonly allowedOnAir: boolean
   readonly frames: readonly Frame[]
 }
 
 export const NOTHING_YET: DeskState = {
   connected: false,
   taken: 0,
-  position: undefined,
   trouble: '',
   stopped: '',
   notSeenStopped: '',
+  needs: '',
+  allowedOnAir: false,
   frames: [],
 }
 
 export type DeskEvent =
-  | FromServer
+  | Exclude<FromServer, Position>
+  | { readonly type: 'answers' }
   | { readonly type: 'connected' }
   | { readonly type: 'lost' }
   | { readonly type: 'driving' }
   | { readonly type: 'taking' }
-
-/** A head at rest reports the same ten times a second; nothing is drawn anew for that. */
-function unchanged(state: DeskState, next: Position): boolean {
-  const now = state.position
-  return (
-    state.trouble === '' &&
-    now?.camera === next.camera &&
-    now.panCounts === next.panCounts &&
-    now.tiltCounts === next.tiltCounts &&
-    now.zoomCounts === next.zoomCounts
-  )
-}
+  | { readonly type: 'allowed' }
 
 export function after(state: DeskState, event: DeskEvent): DeskState {
   switch (event.type) {
@@ -56,30 +50,33 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
           'The desk has lost the server. What moved is stopped by the server within 0.3 s; connecting again …',
       }
     case 'driving':
-      return state.stopped === '' && state.notSeenStopped === ''
+      return state.stopped === '' && state.notSeenStopped === '' && state.needs === ''
         ? state
-        : { ...state, stopped: '', notSeenStopped: '' }
+        : { ...state, stopped: '', notSeenStopped: '', needs: '' }
+    case 'allowed':
+      return { ...state, allowedOnAir: true, needs: '' }
+    case 'needs':
+      return { ...state, needs: event.what, allowedOnAir: state.allowedOnAir && event.what !== 'on-air' }
     case 'taking':
-      return { ...state, taken: 0, position: undefined, trouble: '' }
+      return { ...state, taken: 0, trouble: '' }
     case 'taken':
       return {
         ...state,
         taken: event.camera,
-        position: undefined,
         trouble: '',
         stopped: '',
         notSeenStopped: '',
+        needs: '',
+        allowedOnAir: false,
         frames: [],
       }
     case 'refused':
     case 'released':
-      return { ...state, taken: 0, position: undefined, trouble: event.reason }
+      return { ...state, taken: 0, trouble: event.reason }
     case 'trouble':
       return { ...state, trouble: event.reason }
-    case 'position':
-      return event.camera !== state.taken || unchanged(state, event)
-        ? state
-        : { ...state, position: event, trouble: '' }
+    case 'answers':
+      return state.trouble === '' ? state : { ...state, trouble: '' }
     case 'stopped':
       if (event.blind) {
         return {

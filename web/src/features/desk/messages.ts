@@ -10,6 +10,11 @@ export interface Position {
   readonly panCounts: number
   readonly tiltCounts: number
   readonly zoomCounts: number
+  /** In which the picture crosses at full deflection, by this person's feel. */
+  readonly crossingSeconds: number
+  /** As told now, right and up positive; 0 at rest. */
+  readonly panPerSecond: number
+  readonly tiltPerSecond: number
 }
 
 export interface Frame {
@@ -35,6 +40,8 @@ export type FromServer =
       readonly blind: boolean
       readonly why: string
     }
+  /** It was not moved: something is to be said first. */
+  | { readonly type: 'needs'; readonly camera: number; readonly what: 'clear' | 'on-air' }
   | { readonly type: 'frames'; readonly frames: readonly Frame[] }
 
 /** Deflections: right, up and tele are positive, -1 to 1. */

@@ -76,4 +76,24 @@ describe('one store of the stick', () => {
       }
     }
   })
+
+  it('keeps a push without a hand until somebody pushes anew or all is centred', () => {
+    const { sent, store, keys } = recorded()
+    store.keep()
+    expect(store.kept()).toBe(false)
+    keys.down('ArrowRight', false)
+    store.keep()
+    keys.up('ArrowRight')
+    expect(store.now()).toEqual({ pan: 1, tilt: 0, zoom: 0 })
+    expect(store.kept()).toBe(true)
+    const lever = store.hold('lever')
+    lever.push({ zoom: 1 })
+    expect(store.now()).toEqual({ pan: 0, tilt: 0, zoom: 1 })
+    lever.release()
+    expect(sent.at(-1)).toEqual(CENTRE)
+    keys.down('ArrowUp', false)
+    store.keep()
+    store.centre()
+    expect([store.kept(), sent.at(-1)]).toEqual([false, CENTRE])
+  })
 })

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useReducer, useRef, useState } from 'react'
 import { NOTHING_YET, after } from './deskState'
 import { CENTRE, centred } from './messages'
 import type { FromServer, Stick } from './messages'
+import { positionStore } from './positions'
 import { stickStore } from './stickStore'
 
 /** While the stick is off centre it is repeated this often; the server stops after 200 ms of silence. */
@@ -34,6 +35,9 @@ export function useDesk(job: number, limit: number) {
   )
 
   const [stick] = useState(stickStore)
+  const [positions] = useState(positionStore)
+  // Told at rest too: the server says how fast a full push would be.
+  useEffect(() => sendStick(stick.now()), [stick, limit, sendStick])
   useEffect(() => {
     const end = stick.listen((now) => {
       if (!centred(now)) dispatch({ type: 'driving' })
@@ -46,12 +50,24 @@ export function useDesk(job: number, limit: number) {
     let closed = false
     let again: ReturnType<typeof setTimeout> | undefined
     const hear = (event: FromServer) => {
+      if (event.type === 'position') {
+        if (event.camera !== taken.current) return
+        positions.set(event)
+        // One that was said to be silent is not.
+        dispatch({ type: 'answers' })
+        return
+      }
+      if (event.type === 'taken' || event.type === 'refused' || event.type === 'released')
+        positions.set(undefined)
       if (event.type === 'taken') {
         taken.current = event.camera
         // The server must know whether it is held: a held stick drives only after it was centred.
         sendStick(stick.now())
       } else if (event.type === 'refused' || event.type === 'released') {
         taken.current = 0
+        stick.centre()
+      } else if (event.type === 'needs' || (event.type === 'stopped' && event.why !== 'released')) {
+        // It stands, or never moved: what still pushes here must be pushed anew.
         stick.centre()
       }
       dispatch(event)
@@ -81,7 +97,7 @@ export function useDesk(job: number, limit: number) {
       stick.centre()
       socket.current?.close()
     }
-  }, [job, stick, sendStick])
+  }, [job, stick, positions, sendStick])
 
   useEffect(() => {
     const beat = setInterval(() => {
@@ -109,16 +125,22 @@ export function useDesk(job: number, limit: number) {
   return {
     state,
     stick,
+    positions,
     take: useCallback(
       (camera: number) => {
         wanted.current = camera
         taken.current = 0
+        positions.set(undefined)
         dispatch({ type: 'taking' })
         send({ type: 'take', camera })
       },
-      [send],
+      [send, positions],
     ),
     home: useCallback(() => send({ type: 'home' }), [send]),
+    allowOnAir: useCallback(() => {
+      dispatch({ type: 'allowed' })
+      send({ type: 'move-on-air' })
+    }, [send]),
     stopAll: useCallback(() => {
       send({ type: 'stop-all' })
       stick.centre()

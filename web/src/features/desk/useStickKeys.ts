@@ -13,6 +13,10 @@ const pushes: Record<string, Partial<Stick>> = {
   '-': { zoom: -1 },
 }
 
+/** Arrows move a slider that has the focus, and no head. */
+const onSlider = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.matches('input[type=range]')
+
 /** What the keys that are held down add up to. */
 export function deflection(held: ReadonlySet<string>): Stick {
   let [pan, tilt, zoom] = [0, 0, 0]
@@ -66,7 +70,8 @@ export function useStickKeys(stick: StickStore): void {
   useEffect(() => {
     const keys = heldKeys(stick)
     const down = (e: KeyboardEvent) => {
-      if (!(e.key in pushes) || typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return
+      if (!(e.key in pushes) || typing(e.target) || onSlider(e.target) || e.ctrlKey || e.metaKey || e.altKey)
+        return
       e.preventDefault()
       keys.down(e.key, e.repeat)
     }

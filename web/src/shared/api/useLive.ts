@@ -40,6 +40,7 @@ function shows(job: number, part: string) {
     ],
     hall: [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
     world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job), ['desk', job]],
+    desk: [jobKeys.log(job), ['desk', job]],
   }
   return part in all ? all[part as keyof typeof all] : Object.values(all).flat()
 }
@@ -67,7 +68,7 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       }
       const known = queries.getQueryData<Job>(jobKeys.one(job))
       if (changed.version > 0 && known && known.version >= changed.version) return
-      if (changed.part !== 'hall') {
+      if (changed.part !== 'hall' && changed.part !== 'desk') {
         void queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
       }
       for (const queryKey of shows(job, changed.part)) void queries.invalidateQueries({ queryKey })

@@ -43,6 +43,12 @@ class PeopleTest extends RunningServer {
                     "POST /presence",
                     "POST /site/interfaces",
                     "POST /site/neighbours",
+                    // Who drives may say clear and on air, and how they like to drive.
+                    "DELETE /desk/feels/{profile}",
+                    "POST /desk/clear",
+                    "PUT /desk/feels/{profile}",
+                    "PUT /desk/pads",
+                    "PUT /desk/{device}/air",
                     // Who drives may prove, stop and put back.
                     "POST /prove/cancel",
                     "POST /prove/put-back",

@@ -37,4 +37,13 @@ public record SpeedScale(
         double share = (double) (Math.min(step, steps) - 1) / (steps - 1);
         return slowest * Math.pow(fastest / slowest, share);
     }
+
+    /** The fastest step that is no faster than this, 1 at least. */
+    public int stepWithin(double perSecond) {
+        int step = steps;
+        while (step > 1 && at(step) > perSecond) {
+            step--;
+        }
+        return step;
+    }
 }

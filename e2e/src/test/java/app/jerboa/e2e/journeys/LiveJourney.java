@@ -135,6 +135,10 @@ class LiveJourney extends Jerboa {
                 .isVisible();
         user.press("Close");
         assertThat(user.button("Live network")).isVisible();
+        assertThat(user.page.locator("footer")).containsText("Commands go to: Live network");
+        take(1);
+        user.press("Clear at all 9 that can be driven");
+        assertThat(user.page.getByText("Is the place of")).isHidden();
 
         for (int line = 1; line <= 9; line++) {
             int head = line;
@@ -151,7 +155,6 @@ class LiveJourney extends Jerboa {
                 assertThat(pan(other)).as("L%d", other).isZero();
             }
         }
-        assertThat(user.page.locator("footer")).containsText("Commands go to: Live network");
     }
 
     /** A lead comes to an adapter at this machine: the chain is driven over its serial port. */
@@ -187,6 +190,7 @@ class LiveJourney extends Jerboa {
     private static void overPort(String path) {
         long job = user.freshJob();
         user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
+        user.clear(job, true);
         openDesk(job);
         user.button("Live network").click();
         user.page.getByLabel("Serial port", new Page.GetByLabelOptions().setExact(true)).fill(path);

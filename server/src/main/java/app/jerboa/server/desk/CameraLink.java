@@ -9,11 +9,14 @@ import app.jerboa.wire.link.session.HeadLink;
  * An open link to one camera, and what is known of it and of how the house drives.
  *
  * @param holder of the lease under which it is driven
+ * @param profile its kind, by the id of its profile
+ * @param law of the house
  */
 record CameraLink(
         CameraId id,
         String holder,
         String name,
+        String profile,
         Head head,
         StickLaw law,
         HeadLink link,

@@ -88,6 +88,7 @@ class CameraLinks {
                 new CameraId(stored.id(), number),
                 holder,
                 device.name(),
+                device.profile().id(),
                 device.profile().head().orElseThrow(),
                 DeskLaw.of(stored.job()),
                 link,

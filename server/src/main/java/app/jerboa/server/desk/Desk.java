@@ -14,6 +14,9 @@ final class Desk implements OpenLine {
     final Screen screen;
     final Driving driving;
 
+    /** A program moves the head, not the hand of a person. */
+    final boolean machine;
+
     /** The read-back that is under way. */
     final AtomicBoolean asking = new AtomicBoolean();
 
@@ -29,7 +32,25 @@ final class Desk implements OpenLine {
     /** The job's count of STOP ALL that this desk has obeyed. */
     private volatile long stopsObeyed;
 
-    Desk(String id, String httpSession, Person person, Screen screen, Driving driving) {
+    /** The desk of a page. */
+    static Desk of(String id, String httpSession, Person person, Screen screen, Driving driving) {
+        return new Desk(id, httpSession, person, screen, driving, false);
+    }
+
+    /** The desk of a program, under the name of whoever started it. */
+    static Desk ofMachine(
+            String id, String httpSession, Person person, Screen screen, Driving driving) {
+        return new Desk(id, httpSession, person, screen, driving, true);
+    }
+
+    private Desk(
+            String id,
+            String httpSession,
+            Person person,
+            Screen screen,
+            Driving driving,
+            boolean machine) {
+        this.machine = machine;
         this.id = id;
         this.httpSession = httpSession;
         this.person = person;
@@ -41,6 +62,11 @@ final class Desk implements OpenLine {
         stopsObeyed = stops;
         mayDrive = role.may(Right.DRIVE);
         job = openedJob;
+    }
+
+    /** Whoever starts a program has said clear there; on air asks it as it asks a hand. */
+    Gate gate(Gate said) {
+        return machine ? new Gate(true, said.onAir()) : said;
     }
 
     boolean mayDrive() {

@@ -6,17 +6,20 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Mark;
+import app.jerboa.core.motion.Feel;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.findings.DeviceMarks;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.people.Person;
 import app.jerboa.server.world.Contacts;
+import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -27,15 +30,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{job}/desk")
 class DeskController {
     /**
-     * Cameras with their keys, and the stick's law.
+     * Cameras with their keys.
      *
-     * @param curve share of full speed at deflections 0, 0.05 ... 1, before the limit
+     * @param feels how this person likes each kind of camera to answer the stick
      */
-    record DeskView(List<DeskCamera> cameras, double deadZone, double k, List<Double> curve) {}
+    record DeskView(List<DeskCamera> cameras, List<FeelBody> feels) {}
 
     /**
      * One camera with a head.
      *
+     * @param profile its kind
+     * @param clear somebody said that its place is clear
+     * @param onAir its picture goes out, as somebody said
+     * @param heldBy who drives it now; blank for nobody
      * @param way how it is reached, in words; empty when it cannot be
      * @param through what stands between, by name; empty for straight to the camera
      * @param move the lead that must be moved for it, in words; else empty
@@ -49,6 +56,10 @@ class DeskController {
             int number,
             String address,
             String mark,
+            String profile,
+            boolean clear,
+            boolean onAir,
+            String heldBy,
             String way,
             String through,
             String move,
@@ -66,25 +77,28 @@ class DeskController {
             double panDegreesPerSecond,
             double tiltDegreesPerSecond) {}
 
+    private static final GateMapper.Said NOTHING_SAID = new GateMapper.Said(0, false, false, "");
+
     private final Jobs jobs;
     private final Contacts contacts;
+    private final Gates gates;
+    private final Feels feels;
 
-    DeskController(Jobs jobs, Contacts contacts) {
+    DeskController(Jobs jobs, Contacts contacts, Gates gates, Feels feels) {
         this.jobs = jobs;
         this.contacts = contacts;
+        this.gates = gates;
+        this.feels = feels;
     }
 
     @GetMapping
-    DeskView view(@PathVariable("job") long id) {
+    DeskView view(
+            @PathVariable("job") long id,
+            @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
         Jobs.Stored stored = jobs.load(id);
         Job job = stored.job();
         Optional<String> port = contacts.serialPort(stored);
-        StickLaw law = DeskLaw.of(job);
-        List<Double> curve =
-                DoubleStream.iterate(0, x -> x < 1.0001, x -> x + 0.05)
-                        .map(law::speed)
-                        .boxed()
-                        .toList();
+        Map<Long, GateMapper.Said> said = gates.said(id);
         DeskWays ways = DeskWays.of(job);
         Map<DeviceId, Mark> marks = DeviceMarks.of(stored.proof());
         List<DeskCamera> cameras =
@@ -100,13 +114,35 @@ class DeskController {
                                                                         d,
                                                                         marks.get(d.id()),
                                                                         ways.to(d),
+                                                                        said.getOrDefault(
+                                                                                d.id().value(),
+                                                                                NOTHING_SAID),
                                                                         port)))
                         .toList();
-        return new DeskView(cameras, law.deadZone(), law.k(), curve);
+        return new DeskView(cameras, feels(cameras, person, DeskLaw.of(job)));
+    }
+
+    private List<FeelBody> feels(List<DeskCamera> cameras, Person person, StickLaw house) {
+        Map<String, Feel> own = feels.all(person);
+        return cameras.stream()
+                .map(DeskCamera::profile)
+                .distinct()
+                .map(
+                        p ->
+                                FeelBody.of(
+                                        p,
+                                        own.containsKey(p),
+                                        own.getOrDefault(p, Feel.usual(house))))
+                .toList();
     }
 
     private static DeskCamera camera(
-            Line of, Device d, Mark mark, DeskWay way, Optional<String> port) {
+            Line of,
+            Device d,
+            Mark mark,
+            DeskWay way,
+            GateMapper.Said said,
+            Optional<String> port) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
                 d.id().value(),
@@ -114,6 +150,10 @@ class DeskController {
                 of.number(),
                 d.address().map(Ipv4::toString).orElse(""),
                 mark.wire(),
+                d.profile().id(),
+                said.clear(),
+                said.onAir(),
+                said.heldBy(),
                 DeskWords.way(way, port),
                 DeskWords.through(d, way, port),
                 port.isPresent() ? "" : DeskWords.move(way),

@@ -18,8 +18,9 @@ interface DeskMapper {
      * A lease that goes on.
      *
      * @param stops how often all was stopped in its job
+     * @param clear its place is said to be clear; {@code onAir} its picture goes out
      */
-    record Renewed(long job, String holder, long stops) {
+    record Renewed(long job, String holder, long stops, boolean clear, boolean onAir) {
         boolean is(CameraLink camera) {
             return holder.equals(camera.holder());
         }
@@ -37,7 +38,8 @@ interface DeskMapper {
     List<Renewed> renew(
             @Param("server") String server,
             @Param("held") List<Lease> held,
-            @Param("seconds") int seconds);
+            @Param("seconds") int seconds,
+            @Param("minutes") int minutes);
 
     Optional<String> leaseHolder(@Param("at") CameraId at);
 

@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.value.Kebab;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,7 +11,8 @@ final class DeskMessages {
     /**
      * From the browser.
      *
-     * @param type open, take, stick, home, beat (the page lives) or stop-all
+     * @param type open, take, stick, home, beat (the page lives), move-on-air (it may, though its
+     *     picture goes out) or stop-all
      * @param job for open
      * @param camera for take
      * @param pan stick deflection -1 (left) to 1; a stick off centre is repeated every 50 ms
@@ -57,6 +59,9 @@ final class DeskMessages {
 
     /**
      * Where the camera says it is: degrees right and up of the middle, zoom 0 to 1, angle of view.
+     *
+     * @param panPerSecond degrees a second of the step told now, by the profile; 0 at rest
+     * @param crossingSeconds in which the picture crosses at full deflection, by the person's feel
      */
     record Position(
             String type,
@@ -67,7 +72,21 @@ final class DeskMessages {
             double angleDegrees,
             int panCounts,
             int tiltCounts,
-            int zoomCounts) {}
+            int zoomCounts,
+            double crossingSeconds,
+            double panPerSecond,
+            double tiltPerSecond) {}
+
+    /**
+     * The head was not moved: something is to be said first.
+     *
+     * @param what clear or on-air
+     */
+    record Needs(String type, long camera, String what) {
+        Needs(long camera, MoveGate.Keeps keeps) {
+            this("needs", camera, Kebab.of(keeps));
+        }
+    }
 
     /**
      * The head was stopped; standing when two readings agreed, and why it was stopped. Not standing

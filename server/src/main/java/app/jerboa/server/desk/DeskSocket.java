@@ -66,7 +66,7 @@ class DeskSocket extends TextWebSocketHandler {
                 (String)
                         session.getAttributes()
                                 .get(HttpSessionHandshakeInterceptor.HTTP_SESSION_ID_ATTR_NAME);
-        Desk desk = new Desk(session.getId(), httpSession, person, screen, driving);
+        Desk desk = Desk.of(session.getId(), httpSession, person, screen, driving);
         session.getAttributes().put(DESK, desk);
         desks.add(desk);
         lines.add(desk);
@@ -136,6 +136,7 @@ class DeskSocket extends TextWebSocketHandler {
                             orZero(in.zoom()),
                             in.limit() == null || in.limit().isNaN() ? 1 : in.limit());
             case "home" -> desk.driving.home();
+            case "move-on-air" -> desk.driving.allowOnAir();
             case "stop-all" -> desks.stopAll(desk);
             case "beat" -> {
                 // The sign of life is noted for every message.

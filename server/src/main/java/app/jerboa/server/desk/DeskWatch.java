@@ -84,7 +84,8 @@ class DeskWatch implements HealthIndicator {
             return;
         }
         long ends = System.nanoTime() + Desks.leaseNanos();
-        List<DeskMapper.Renewed> renewed = mapper.renew(server, held, Desks.LEASE_SECONDS);
+        List<DeskMapper.Renewed> renewed =
+                mapper.renew(server, held, Desks.LEASE_SECONDS, Gate.ENDS_AFTER_MINUTES);
         renewed.forEach(r -> desks.obey(r.job(), r.stops()));
         desks.all().forEach(d -> renewed(d, renewed, ends));
     }
@@ -92,8 +93,17 @@ class DeskWatch implements HealthIndicator {
     private static void renewed(Desk desk, List<DeskMapper.Renewed> renewed, long ends) {
         desk.driving
                 .camera()
-                .filter(c -> renewed.stream().anyMatch(r -> r.is(c)))
-                .ifPresent(c -> desk.driving.leaseRenewed(c.id(), ends));
+                .ifPresent(
+                        c ->
+                                renewed.stream()
+                                        .filter(r -> r.is(c))
+                                        .findFirst()
+                                        .ifPresent(r -> renewed(desk, c, r, ends)));
+    }
+
+    private static void renewed(Desk desk, CameraLink c, DeskMapper.Renewed row, long ends) {
+        desk.driving.leaseRenewed(c.id(), ends);
+        desk.driving.gate(c.id(), desk.gate(new Gate(row.clear(), row.onAir())));
     }
 
     private void tryAside(Desk desk, CameraId camera) {
@@ -124,8 +134,9 @@ class DeskWatch implements HealthIndicator {
     }
 
     private static Void show(Desk desk, CameraLink camera, PanTilt at, ZoomPosition zoom) {
-        desk.driving.seen(at);
-        desk.screen.show(position(camera, at, zoom));
+        double view = camera.head().lens().angleDegrees(share(zoom));
+        desk.driving.seen(at, view);
+        desk.screen.show(position(camera, at, zoom, desk.driving.going()));
         return null;
     }
 
@@ -143,11 +154,11 @@ class DeskWatch implements HealthIndicator {
     }
 
     private static DeskMessages.Position position(
-            CameraLink camera, PanTilt at, ZoomPosition zoom) {
+            CameraLink camera, PanTilt at, ZoomPosition zoom, Driving.Going going) {
         Head head = camera.head();
         Lens lens = head.lens();
         double counts = camera.link().can().countsPerDegree().orElse(head.countsPerDegree());
-        double share = Math.min(1, (double) zoom.counts() / ZoomPosition.TELE);
+        double share = share(zoom);
         return new DeskMessages.Position(
                 "position",
                 camera.device(),
@@ -157,7 +168,14 @@ class DeskWatch implements HealthIndicator {
                 lens.angleDegrees(share),
                 at.pan(),
                 at.tilt(),
-                zoom.counts());
+                zoom.counts(),
+                going.crossingSeconds(),
+                going.panPerSecond(),
+                going.tiltPerSecond());
+    }
+
+    private static double share(ZoomPosition zoom) {
+        return Math.min(1, (double) zoom.counts() / ZoomPosition.TELE);
     }
 
     /** The stop frames are out; their acknowledgements and second readings get a moment. */

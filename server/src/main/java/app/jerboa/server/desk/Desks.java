@@ -1,8 +1,10 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.Feel;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.people.Members;
+import app.jerboa.server.people.Person;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
@@ -52,6 +54,8 @@ class Desks {
     private final DeskMapper mapper;
     private final Marks marks;
     private final StopTelling telling;
+    private final Gates gates;
+    private final Feels feels;
     private final Jobs jobs;
     private final Members members;
     private final Worlds worlds;
@@ -62,6 +66,8 @@ class Desks {
             DeskMapper mapper,
             Marks marks,
             StopTelling telling,
+            Gates gates,
+            Feels feels,
             Jobs jobs,
             Members members,
             Worlds worlds,
@@ -71,6 +77,8 @@ class Desks {
         this.mapper = mapper;
         this.marks = marks;
         this.telling = telling;
+        this.gates = gates;
+        this.feels = feels;
         this.jobs = jobs;
         this.members = members;
         this.server = settings.serverName();
@@ -192,11 +200,34 @@ class Desks {
             return false;
         }
         links.follow(camera, entry -> show(desk, entry));
-        if (take == desk.takes.get() && desk.driving.take(camera, before + leaseNanos())) {
+        Taking terms = terms(desk, camera, before + leaseNanos());
+        if (take == desk.takes.get() && desk.driving.take(camera, terms)) {
             return true;
         }
         links.close(camera);
         return false;
+    }
+
+    private Taking terms(Desk desk, CameraLink camera, long leaseEnds) {
+        Feel feel =
+                desk.machine
+                        ? Feel.plain(camera.law())
+                        : feels.of(desk.person, camera.profile(), camera.law());
+        return new Taking(leaseEnds, desk.gate(gates.of(camera.id())), feel);
+    }
+
+    /** This person likes this kind of camera so from now on. */
+    void feels(Person person, String profile, Feel feel) {
+        open.values().stream()
+                .filter(d -> !d.machine && d.account() == person.id())
+                .forEach(d -> d.driving.feel(profile, feel));
+    }
+
+    /** What was said of a camera may have changed, or ended with time. */
+    private void gate(Desk desk) {
+        desk.driving
+                .camera()
+                .ifPresent(c -> desk.driving.gate(c.id(), desk.gate(gates.of(c.id()))));
     }
 
     /** A second less than the database counts: here it must end first. */
@@ -261,6 +292,10 @@ class Desks {
     void told(Notice notice) {
         if (notice.kind().equals(Notice.STOP_ALL)) {
             obey(notice.job(), notice.version());
+        } else if (notice.part().equals(Notice.DESK)) {
+            open.values().stream()
+                    .filter(d -> d.job() == notice.job())
+                    .forEach(d -> later(d, () -> gate(d)));
         } else if (notice.part().equals(Notice.WORLD)) {
             open.values().stream()
                     .filter(d -> d.job() == notice.job())

@@ -1,6 +1,8 @@
 package app.jerboa.server.desk;
 
-import app.jerboa.core.motion.StickLaw;
+import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.SpeedScale;
+import app.jerboa.core.motion.StickSpeeds;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.visca.PanTilt;
@@ -14,7 +16,7 @@ import java.util.function.LongSupplier;
  * One desk driving at most one camera. Holds the stop contract: a desk that goes silent off centre
  * is stopped, what moves is marked before it moves, a stop is owed until the head was seen
  * standing, and after a stop from elsewhere the stick must come back to the centre before it drives
- * again.
+ * again. Nothing begins to move before what must be said first was said.
  *
  * <p>Nothing here waits: no call leads to the database, the rig or the browser. Times are
  * nanoseconds of {@link System#nanoTime()}.
@@ -34,6 +36,8 @@ final class Driving {
 
     /** A head sent home may take so long to begin. */
     private static final int HOME_BEGINS_MILLIS = 500;
+
+    private static final double NANOS = 1e9;
 
     /** What the stick asks for, in steps of the camera's protocol. */
     private record Motion(int pan, int tilt, int zoom, boolean home) {
@@ -65,7 +69,10 @@ final class Driving {
     private final Consumer<Object> screen;
     private final LongSupplier clock;
     private final BiConsumer<CameraLink, CompletableFuture<Outcome>> onLetGo;
+    private final MoveGate moveGate = new MoveGate();
     private CameraLink camera;
+    private StickSpeeds speeds;
+    private long rampedAt;
     private Motion sent = Motion.NONE;
     private Motion waiting = Motion.NONE;
     private Owed owed;
@@ -105,16 +112,70 @@ final class Driving {
     /**
      * @return false when the desk was closed meanwhile, so that it is not taken
      */
-    synchronized boolean take(CameraLink taken, long leaseEndsNanos) {
+    synchronized boolean take(CameraLink taken, Taking terms) {
         if (closed) {
             return false;
         }
         camera = taken;
-        leaseEnds = leaseEndsNanos;
+        leaseEnds = terms.leaseEnds();
+        speeds = speeds(taken, terms.feel());
+        moveGate.now(terms.gate());
         mustCentre = stickIsOff;
         lastSign = clock.getAsLong();
         screen.accept(new DeskMessages.Taken(taken.device()));
         return true;
+    }
+
+    /** Until it says how far it is zoomed, it may be all the way; one that never says is wide. */
+    private static StickSpeeds speeds(CameraLink taken, Feel feel) {
+        HeadLink.Abilities can = taken.link().can();
+        return new StickSpeeds(
+                feel,
+                scale(taken.head().pan(), can.panSteps()),
+                scale(taken.head().tilt(), can.tiltSteps()),
+                can.zoomSteps(),
+                taken.head().lens().angleDegrees(can.tells() ? 1 : 0));
+    }
+
+    private static SpeedScale scale(SpeedScale of, int steps) {
+        return new SpeedScale(of.slowest(), of.fastest(), steps);
+    }
+
+    /** Its driver likes this kind of camera so from now on. */
+    synchronized void feel(String profile, Feel feel) {
+        if (camera != null && camera.profile().equals(profile)) {
+            speeds.feel(feel);
+        }
+    }
+
+    synchronized void gate(CameraId id, Gate gate) {
+        if (camera != null && camera.id().equals(id)) {
+            moveGate.now(gate);
+        }
+    }
+
+    /** Its driver wants it to move though its picture goes out. */
+    synchronized void allowOnAir() {
+        moveGate.allowOnAir();
+    }
+
+    /**
+     * How fast it goes.
+     *
+     * @param panPerSecond degrees, by the profile and the step it was told; right is positive
+     * @param crossingSeconds of the picture at full deflection
+     */
+    record Going(double panPerSecond, double tiltPerSecond, double crossingSeconds) {
+        static final Going NOWHERE = new Going(0, 0, 0);
+    }
+
+    synchronized Going going() {
+        return speeds == null
+                ? Going.NOWHERE
+                : new Going(
+                        speeds.panPerSecond(sent.pan()),
+                        speeds.tiltPerSecond(sent.tilt()),
+                        speeds.crossingSeconds());
     }
 
     synchronized void leaseRenewed(CameraId id, long endsNanos) {
@@ -129,25 +190,28 @@ final class Driving {
             stickIsOff = pan != 0 || tilt != 0 || zoomBy != 0;
             return;
         }
-        StickLaw law = camera.law().limitedTo(Math.max(0.01, Math.min(1, limit)));
-        HeadLink.Abilities can = camera.link().can();
-        Motion wanted =
-                new Motion(
-                        law.step(pan, can.panSteps()),
-                        law.step(tilt, can.tiltSteps()),
-                        law.step(zoomBy, can.zoomSteps()),
-                        false);
-        stickIsOff = !wanted.stands();
+        speeds.push(pan, tilt, zoomBy, limit);
+        stickIsOff = speeds.isPushed();
         if (stickIsOff) {
-            if (!mustCentre) {
-                want(wanted);
-            }
+            drive();
             return;
         }
         mustCentre = false;
         if (!waiting.home() && (!sent.stands() && !sent.home() || !waiting.stands())) {
             stop("released");
         }
+    }
+
+    /** As fast as the stick asks for by now: its ramp goes on between its messages. */
+    private void drive() {
+        if (mustCentre) {
+            return;
+        }
+        long now = clock.getAsLong();
+        double seconds = isMoving() ? (now - rampedAt) / NANOS : 0;
+        rampedAt = now;
+        StickSpeeds.Steps steps = speeds.after(seconds);
+        want(new Motion(steps.pan(), steps.tilt(), steps.zoom(), false));
     }
 
     synchronized void home() {
@@ -166,6 +230,13 @@ final class Driving {
 
     /** Nothing moves before it is stored that it moves; the newest wish waits for that. */
     private void want(Motion motion) {
+        Optional<MoveGate.Keeps> keeps = isMoving() ? Optional.empty() : moveGate.keeps();
+        if (keeps.isPresent()) {
+            mustCentre = stickIsOff;
+            speeds.stand();
+            screen.accept(new DeskMessages.Needs(camera.device(), keeps.get()));
+            return;
+        }
         if (marks.isMarked(camera.id())) {
             waiting = Motion.NONE;
             begin(motion);
@@ -241,6 +312,9 @@ final class Driving {
     private void nothingMoves() {
         sent = Motion.NONE;
         waiting = Motion.NONE;
+        if (speeds != null) {
+            speeds.stand();
+        }
     }
 
     /**
@@ -283,7 +357,10 @@ final class Driving {
     }
 
     /** The camera says where it points: a head sent home has arrived when it stays there. */
-    synchronized void seen(PanTilt at) {
+    synchronized void seen(PanTilt at, double viewDegrees) {
+        if (speeds != null) {
+            speeds.view(viewDegrees);
+        }
         boolean arrived = at.equals(lastSeen) && silent(homeSince, HOME_BEGINS_MILLIS);
         lastSeen = at;
         if (sent.home() && arrived) {
@@ -301,6 +378,8 @@ final class Driving {
         if (byStick && silent(lastStick, SILENCE_MILLIS)) {
             mustCentre = true;
             stop("the stick went silent");
+        } else if (byStick && stickIsOff) {
+            drive();
         }
         if (clock.getAsLong() - leaseEnds > 0) {
             giveBack("It could not be kept for this desk, so it was stopped and given back.");

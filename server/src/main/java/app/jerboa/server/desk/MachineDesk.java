@@ -3,6 +3,7 @@ package app.jerboa.server.desk;
 import app.jerboa.core.profile.Head;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.OpenLines;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.HeadLink;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -60,6 +61,8 @@ public final class MachineDesk implements AutoCloseable {
             stopped = stop.why();
         } else if (message instanceof DeskMessages.Trouble trouble) {
             stopped = trouble.reason();
+        } else if (message instanceof DeskMessages.Needs needs) {
+            stopped = Words.say("desk.needs." + needs.what());
         }
     }
 

@@ -80,7 +80,8 @@ public class MachineDesks {
                             return "";
                         });
         Driving driving = new Driving(marks, screen::tell, System::nanoTime, desks::letGo);
-        return new Desk("machine-" + made.incrementAndGet(), httpSession, by, screen, driving);
+        return Desk.ofMachine(
+                "machine-" + made.incrementAndGet(), httpSession, by, screen, driving);
     }
 
     private static final Screen.Outlet NOBODY =

@@ -23,12 +23,14 @@ class StoredMarks implements Marks {
     private static final int MOST_WAITING = 1_000;
 
     private final DeskMapper mapper;
+    private final Gates gates;
     private final TransactionTemplate transactions;
     private final Set<CameraId> marked = ConcurrentHashMap.newKeySet();
     private final ExecutorService writer = Threads.few("desk-marks", 1, MOST_WAITING);
 
-    StoredMarks(DeskMapper mapper, TransactionTemplate transactions) {
+    StoredMarks(DeskMapper mapper, Gates gates, TransactionTemplate transactions) {
         this.mapper = mapper;
+        this.gates = gates;
         this.transactions = transactions;
     }
 
@@ -51,6 +53,7 @@ class StoredMarks implements Marks {
                 t -> {
                     mapper.commitWithoutWaiting();
                     mapper.markMoving(camera);
+                    gates.moved(camera);
                 });
         marked.add(camera);
     }

@@ -6,7 +6,8 @@ package app.jerboa.server.live;
  * @param kind changed, presence or stop-all
  * @param version of the job after a change, 0 when its version did not change; for stop-all how
  *     often all was stopped
- * @param part of a job that changed: plan, log, people, steps, hall, proof or world; empty for any
+ * @param part of a job that changed: plan, log, people, steps, hall, proof, world or desk; empty
+ *     for any
  */
 public record Notice(long job, String kind, long version, String part) {
     public static final String CHANGED = "changed";
@@ -24,4 +25,7 @@ public record Notice(long job, String kind, long version, String part) {
 
     /** Where its commands go. */
     public static final String WORLD = "world";
+
+    /** What is said before heads move. */
+    public static final String DESK = "desk";
 }

@@ -2,6 +2,7 @@ package app.jerboa.server.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.motion.Feel;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.wire.link.WireLog;
@@ -17,6 +18,7 @@ import java.util.function.Consumer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -24,6 +26,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class DrivingTest {
     private static final CameraId L1 = new CameraId(1, 4);
     private static final CameraId L2 = new CameraId(1, 5);
+    private static final Feel RAMPED = new Feel(0.08, 3, 0.3, 1, 1, 1, 5);
 
     /** Stores when the test says so. */
     private static final class FakeMarks implements Marks {
@@ -72,10 +75,19 @@ class DrivingTest {
                 id,
                 "holder",
                 "L" + id.device(),
+                "ceiling-ptz",
                 TestProfiles.profiles().find("ceiling-ptz").orElseThrow().head().orElseThrow(),
                 StickLaw.linear(),
                 head,
                 new WireLog(10));
+    }
+
+    private Taking terms(Gate gate, Feel feel) {
+        return new Taking(now + 60_000_000_000L, gate, feel);
+    }
+
+    private Taking open() {
+        return terms(new Gate(true, false), Feel.plain(StickLaw.linear()));
     }
 
     private void pass(int millis) {
@@ -95,7 +107,7 @@ class DrivingTest {
 
     @BeforeEach
     void takeL1() {
-        assertThat(driving.take(link(L1, head), now + 60_000_000_000L)).isTrue();
+        assertThat(driving.take(link(L1, head), open())).isTrue();
     }
 
     @Test
@@ -249,14 +261,14 @@ class DrivingTest {
     @Test
     void homeIsOverWhenTheHeadStaysWhereItIs() {
         driving.home();
-        driving.seen(new PanTilt(9, 9));
-        driving.seen(new PanTilt(9, 9));
+        driving.seen(new PanTilt(9, 9), 60);
+        driving.seen(new PanTilt(9, 9), 60);
         assertThat(driving.isMoving()).as("it may not have begun").isTrue();
         pass(600);
-        driving.seen(new PanTilt(5, 5));
+        driving.seen(new PanTilt(5, 5), 60);
         assertThat(driving.isMoving()).isTrue();
-        driving.seen(new PanTilt(0, 0));
-        driving.seen(new PanTilt(0, 0));
+        driving.seen(new PanTilt(0, 0), 60);
+        driving.seen(new PanTilt(0, 0), 60);
         assertThat(driving.isMoving()).isFalse();
     }
 
@@ -294,7 +306,7 @@ class DrivingTest {
         driving.letGo();
         push(1);
         FakeHead other = new FakeHead();
-        driving.take(link(L2, other), now + 60_000_000_000L);
+        driving.take(link(L2, other), open());
         push(1);
         assertThat(other.told).isEmpty();
         push(0);
@@ -305,7 +317,7 @@ class DrivingTest {
     @Test
     void aDeskThatWasClosedTakesNothing() {
         driving.close();
-        assertThat(driving.take(link(L2, new FakeHead()), now)).isFalse();
+        assertThat(driving.take(link(L2, new FakeHead()), open())).isFalse();
     }
 
     @Test
@@ -366,7 +378,9 @@ class DrivingTest {
                         d -> pass(150),
                         d -> marks.asked.forEach(m -> m.complete(null)),
                         d -> marks.stored.clear(),
-                        d -> d.seen(new PanTilt(random.nextInt(2), 0)));
+                        d -> d.seen(new PanTilt(random.nextInt(2), 0), 60),
+                        d -> d.gate(L1, new Gate(random.nextInt(9) > 0, random.nextInt(9) == 0)),
+                        d -> d.feel("ceiling-ptz", RAMPED));
         marks.atOnce = false;
         for (int i = 0; i < 20_000; i++) {
             driving.sign();
@@ -382,5 +396,62 @@ class DrivingTest {
                 head.told.clear();
             }
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"false, false, clear", "false, true, clear", "true, true, on-air"})
+    void nothingMovesBeforeWhatMustBeSaidWasSaid(boolean clear, boolean onAir, String what) {
+        driving.gate(L1, new Gate(clear, onAir));
+        push(1);
+        driving.home();
+        assertThat(head.told).isEmpty();
+        assertThat(told(DeskMessages.Needs.class)).first().extracting("what").isEqualTo(what);
+        driving.gate(L1, new Gate(true, onAir));
+        driving.allowOnAir();
+        push(1);
+        assertThat(head.told).as("held all the while: it must centre first").isEmpty();
+        push(0);
+        push(1);
+        assertThat(head.told).containsExactly("drive 24 0");
+    }
+
+    /** On air once more is asked once more; what moves already goes on. */
+    @Test
+    void leaveToMoveOnAirEndsWithIt() {
+        driving.gate(L1, new Gate(true, true));
+        driving.allowOnAir();
+        push(1);
+        driving.gate(L1, new Gate(true, false));
+        driving.gate(L1, new Gate(true, true));
+        push(-1);
+        assertThat(head.told).containsExactly("drive 24 0", "drive -24 0");
+        push(0);
+        push(1);
+        assertThat(told(DeskMessages.Needs.class)).extracting("what").containsExactly("on-air");
+    }
+
+    /** The watch lets the ramp rise between the messages of the page; a release stops at once. */
+    @Test
+    void aRampRisesAndAReleaseDoesNotWaitForIt() {
+        driving.letGo();
+        driving.take(
+                link(L1, head), terms(new Gate(true, false), new Feel(0.08, 0, 0.24, 1, 1, 1, 0)));
+        head.told.clear();
+        push(1);
+        for (int i = 0; i < 6; i++) {
+            pass(20);
+            driving.watch();
+        }
+        assertThat(head.told)
+                .containsExactly(
+                        "drive 1 0",
+                        "drive 2 0",
+                        "drive 4 0",
+                        "drive 6 0",
+                        "drive 8 0",
+                        "drive 10 0",
+                        "drive 12 0");
+        push(0);
+        assertThat(head.told).last().isEqualTo("stop");
     }
 }

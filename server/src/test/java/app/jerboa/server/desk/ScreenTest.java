@@ -39,7 +39,7 @@ class ScreenTest {
                                             : m.toString());
 
     private static DeskMessages.Position at(int counts) {
-        return new DeskMessages.Position("position", 1, 0, 0, 0, 0, counts, 0, 0);
+        return new DeskMessages.Position("position", 1, 0, 0, 0, 0, counts, 0, 0, 0, 0, 0);
     }
 
     private static DeskMessages.Frame frame() {

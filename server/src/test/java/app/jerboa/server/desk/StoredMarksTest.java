@@ -23,7 +23,8 @@ class StoredMarksTest {
                         })
                 .when(transactions)
                 .executeWithoutResult(any());
-        StoredMarks marks = new StoredMarks(mock(DeskMapper.class), transactions);
+        StoredMarks marks =
+                new StoredMarks(mock(DeskMapper.class), mock(Gates.class), transactions);
         CompletableFuture<Void> last = null;
         for (int i = 0; i < 2_000; i++) {
             last = marks.mark(new CameraId(1, i));

@@ -1,0 +1,200 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import app.jerboa.e2e.harness.BrowserUser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What is said before a head moves, and how it answers each person's hand. */
+class DeskFeelJourney extends Jerboa {
+    private static long job;
+
+    private static void openDesk() {
+        if (job == 0) {
+            job = user.broughtUpJob();
+        }
+        programs.speed(1);
+        user.open(job, "desk");
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
+    }
+
+    private static void take(int key) {
+        user.page.keyboard().press("" + key);
+        assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
+    }
+
+    /** What the rig says of a camera, past the server. */
+    private static JsonNode head(int camera) {
+        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
+        return hall.get("devices").get(camera - 1).get("head");
+    }
+
+    private static boolean moves(int camera) {
+        return speed(camera, "pan") != 0 || speed(camera, "tilt") != 0;
+    }
+
+    private static double speed(int camera, String axis) {
+        return head(camera).get(axis + "Speed").asDouble();
+    }
+
+    private static void awaitMoving(int camera) {
+        await().atMost(Duration.ofSeconds(5)).until(() -> moves(camera));
+    }
+
+    private static void awaitStanding(int camera) {
+        await().atMost(Duration.ofSeconds(5)).until(() -> !moves(camera));
+    }
+
+    /** Nobody said clear, then it is on air: each is asked before it moves, and says so. */
+    @Test
+    void aHeadMovesOnlyAfterClearAndOnAirOnlyWhenItMay() {
+        openDesk();
+        user.clear(job, false);
+        take(4);
+        Locator asked = user.page.getByLabel("Before it moves");
+        assertThat(asked).containsText("Is the place of L4 clear?");
+        user.page.keyboard().down("ArrowRight");
+        assertThat(asked).containsText("Not moved.");
+        user.page.keyboard().up("ArrowRight");
+        assertThat(moves(4)).isFalse();
+        user.press("Clear at L4");
+        assertThat(asked).isHidden();
+        push(4);
+
+        user.press("Put on air");
+        assertThat(user.page.getByLabel("Cameras")).containsText("on air");
+        assertThat(asked).containsText("L4 is on air");
+        user.page.keyboard().down("ArrowLeft");
+        assertThat(asked).containsText("Not moved: L4 is on air");
+        user.page.keyboard().up("ArrowLeft");
+        assertThat(moves(4)).isFalse();
+        user.press("Let it move on air");
+        push(4);
+        user.press("Take off air");
+        assertThat(user.page.getByLabel("Cameras")).not().containsText("on air");
+        user.clear(job, true);
+    }
+
+    private static void push(int camera) {
+        user.page.keyboard().down("ArrowLeft");
+        awaitMoving(camera);
+        user.page.keyboard().up("ArrowLeft");
+        awaitStanding(camera);
+    }
+
+    /** What a person sets is in force at once, and there again when the page is opened anew. */
+    @Test
+    void howItAnswersIsKeptForThePerson() {
+        openDesk();
+        user.send("DELETE", "/api/jobs/" + job + "/desk/feels/ceiling-ptz", "");
+        openDesk();
+        take(2);
+        assertThat(user.page.getByLabel("How it answers")).containsText("as the house likes it");
+        user.page.getByLabel("Bend of the law").focus();
+        for (int i = 0; i < 6; i++) {
+            user.page.keyboard().press("ArrowLeft");
+        }
+        assertThat(user.page.getByText("Linear law")).isVisible();
+        assertThat(moves(2)).as("arrows move the slider, no head").isFalse();
+        openDesk();
+        take(2);
+        assertThat(user.page.getByLabel("How it answers")).containsText("0: linear");
+        user.press("As the house likes it");
+        assertThat(user.page.getByText("Progressive law, k = 3")).isVisible();
+    }
+
+    /** A pad that the browser would tell of, as this page sees it. */
+    private static final String EMULATED =
+            """
+            () => {
+              const pad = {
+                id: 'Two sticks', index: 0, connected: true,
+                axes: [0, 0, 0, 0], buttons: Array.from({ length: 12 }, () => ({ pressed: false })),
+              }
+              window.pad = pad
+              navigator.getGamepads = () => [pad.connected ? pad : null]
+              window.dispatchEvent(new Event('gamepadconnected'))
+            }
+            """;
+
+    private static void axis(int axis, double to) {
+        user.page.evaluate("([a, v]) => (window.pad.axes[a] = v)", List.of(axis, to));
+    }
+
+    private static void press(int button, boolean down) {
+        user.page.evaluate(
+                "([b, d]) => (window.pad.buttons[b].pressed = d)", List.of(button, down));
+    }
+
+    @Test
+    void aGamePadDrivesWhatItIsMappedToAndIsAReleaseWhenItVanishes() {
+        openDesk();
+        take(1);
+        user.page.evaluate(EMULATED);
+        Locator panel = user.page.getByLabel("Game pad");
+        assertThat(panel).containsText("Two sticks");
+        axis(0, 1);
+        awaitMoving(1);
+        assertThat(speed(1, "pan")).isPositive();
+        axis(0, 0);
+        awaitStanding(1);
+
+        panel.getByText("Tilt: axis 2").click();
+        axis(2, -1);
+        assertThat(panel).containsText("Tilt: axis 3, turned");
+        axis(2, 0);
+        panel.getByText("Hold this push:").click();
+        press(7, true);
+        assertThat(panel).containsText("Hold this push: button 8");
+        press(7, false);
+
+        openDesk();
+        take(1);
+        user.page.evaluate(EMULATED);
+        assertThat(panel).containsText("Tilt: axis 3, turned");
+        axis(2, -1);
+        awaitMoving(1);
+        assertThat(speed(1, "tilt")).isPositive();
+        user.page.evaluate(
+                "() => { window.pad.connected = false;"
+                        + " window.dispatchEvent(new Event('gamepaddisconnected')) }");
+        awaitStanding(1);
+    }
+
+    /** Without a hand on it the head goes on, and says where that ends; a STOP ALL ends it. */
+    @Test
+    void aPushIsHeldUntilSomebodyStopsIt() {
+        openDesk();
+        take(3);
+        user.page.keyboard().down("ArrowRight");
+        awaitMoving(3);
+        user.page.keyboard().press("h");
+        user.page.keyboard().up("ArrowRight");
+        assertThat(user.page.getByText("Steady at")).containsText("At its limit in");
+        double before = head(3).get("pan").asDouble();
+        await().atMost(Duration.ofSeconds(5))
+                .until(() -> head(3).get("pan").asDouble() > before + 1);
+        user.page.keyboard().press("Escape");
+        awaitStanding(3);
+        assertThat(user.page.getByText("Hold this push (h)")).isVisible();
+
+        user.page.keyboard().down("ArrowLeft");
+        awaitMoving(3);
+        user.page.keyboard().press("h");
+        user.page.keyboard().up("ArrowLeft");
+        assertThat(moves(3)).isTrue();
+        user.page.evaluate("() => window.dispatchEvent(new Event('blur'))");
+        awaitStanding(3);
+    }
+}

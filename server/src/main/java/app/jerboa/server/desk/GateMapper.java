@@ -1,0 +1,29 @@
+package app.jerboa.server.desk;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** Who said that a head's place is clear, and which cameras are on air. */
+@Mapper
+interface GateMapper {
+    /** A camera with something said of it, or somebody at it; blank for nobody. */
+    record Said(long device, boolean clear, boolean onAir, String heldBy) {}
+
+    Gate gate(@Param("at") CameraId at, @Param("minutes") int minutes);
+
+    /** Of the whole job; a camera of which nothing is said is left out. */
+    List<Said> said(@Param("job") long job, @Param("minutes") int minutes);
+
+    void sayClear(
+            @Param("job") long job, @Param("devices") List<Long> devices, @Param("by") String by);
+
+    void takeClearBack(@Param("job") long job, @Param("devices") List<Long> devices);
+
+    /** It is driven: what was said goes on to hold, unless it had ended. */
+    void stillClear(@Param("at") CameraId at, @Param("minutes") int minutes);
+
+    void onAir(@Param("at") CameraId at, @Param("by") String by);
+
+    void offAir(@Param("at") CameraId at);
+}

@@ -1,0 +1,95 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
+import app.jerboa.server.logbook.Logbook;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Problem;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What people say of the place of a head and of its picture; written into the logbook. */
+@Component
+class Gates {
+    private static final int MOST = 128;
+
+    private final GateMapper mapper;
+    private final Jobs jobs;
+    private final Logbook log;
+    private final Live live;
+
+    Gates(GateMapper mapper, Jobs jobs, Logbook log, Live live) {
+        this.mapper = mapper;
+        this.jobs = jobs;
+        this.log = log;
+        this.live = live;
+    }
+
+    Gate of(CameraId camera) {
+        return mapper.gate(camera, Gate.ENDS_AFTER_MINUTES);
+    }
+
+    /** By device; one of which nothing is said is left out. */
+    Map<Long, GateMapper.Said> said(long job) {
+        return mapper.said(job, Gate.ENDS_AFTER_MINUTES).stream()
+                .collect(Collectors.toMap(GateMapper.Said::device, s -> s));
+    }
+
+    /** It moves now: the work goes on, and with it what was said. */
+    void moved(CameraId camera) {
+        mapper.stillClear(camera, Gate.ENDS_AFTER_MINUTES);
+    }
+
+    /**
+     * @param clear false takes back what was said
+     */
+    @Transactional
+    public void say(long job, List<Long> devices, boolean clear, Author by) {
+        if (devices.isEmpty() || devices.size() > MOST) {
+            throw new Problem(
+                    HttpStatus.BAD_REQUEST,
+                    "bad-value",
+                    "Name 1 to " + MOST + " cameras.",
+                    Map.of("field", "devices"));
+        }
+        Jobs.Stored stored = jobs.load(job);
+        String names =
+                devices.stream()
+                        .map(stored::need)
+                        .map(Device::name)
+                        .collect(Collectors.joining(", "));
+        if (clear) {
+            mapper.sayClear(job, devices, by.displayName());
+        } else {
+            mapper.takeClearBack(job, devices);
+        }
+        log.event(
+                job,
+                (clear ? "Clear was said at the place of " : "No longer clear: ") + names,
+                devices,
+                by);
+        live.changed(job, Notice.DESK);
+    }
+
+    @Transactional
+    public void air(CameraId camera, boolean on, Author by) {
+        Device device = jobs.load(camera.job()).need(camera.device());
+        if (on) {
+            mapper.onAir(camera, by.displayName());
+        } else {
+            mapper.offAir(camera);
+        }
+        log.event(
+                camera.job(),
+                device.name() + (on ? " is on air" : " is off air") + ", said by hand",
+                List.of(camera.device()),
+                by);
+        live.changed(camera.job(), Notice.DESK);
+    }
+}

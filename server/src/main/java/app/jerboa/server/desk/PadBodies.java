@@ -1,0 +1,82 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.server.platform.Problem;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.http.HttpStatus;
+
+/** What the axes and buttons of a game pad do for a person. */
+final class PadBodies {
+    private static final int LONGEST_NAME = 200;
+    private static final int MOST_AXES = 16;
+    private static final int MOST_BUTTONS = 64;
+    private static final Set<String> AXES = Set.of("pan", "tilt", "zoom");
+    private static final Set<String> ACTS =
+            Set.of("stop", "hold", "creep", "home", "next", "previous", "tele", "wide");
+
+    private PadBodies() {}
+
+    /**
+     * @param axis from 0, as the browser counts
+     * @param to pan, tilt or zoom
+     * @param turned it pushes the other way
+     * @param centre what it reads at rest, -1 to 1
+     * @param dead how far from that it strays by itself, 0 to 1
+     */
+    record PadAxis(int axis, String to, boolean turned, double centre, double dead) {
+        private boolean possible() {
+            return axis >= 0
+                    && axis < MOST_AXES
+                    && AXES.contains(to == null ? "" : to)
+                    && Math.abs(centre) <= 1
+                    && dead >= 0
+                    && dead <= 1;
+        }
+    }
+
+    /**
+     * @param button from 0, as the browser counts
+     * @param to stop, hold, creep, home, next, previous, tele or wide
+     */
+    record PadButton(int button, String to) {
+        private boolean possible() {
+            return button >= 0 && button < MOST_BUTTONS && ACTS.contains(to == null ? "" : to);
+        }
+    }
+
+    record PadMap(List<PadAxis> axes, List<PadButton> buttons) {}
+
+    /**
+     * @param name as its browser names it
+     * @param map null for one that this person has not mapped
+     */
+    record PadBody(String name, PadMap map) {
+        /**
+         * @throws Problem naming the field that cannot be
+         */
+        void insist() {
+            insistOnName(name);
+            boolean there = map != null && map.axes() != null && map.buttons() != null;
+            if (!there || map.axes().size() > AXES.size() || map.buttons().size() > ACTS.size()) {
+                throw bad("map", "Say what each axis and button does, each thing once at most.");
+            }
+            if (!map.axes().stream().allMatch(a -> a != null && a.possible())) {
+                throw bad("axes", "An axis is pan, tilt or zoom, with a centre within -1 to 1.");
+            }
+            if (!map.buttons().stream().allMatch(b -> b != null && b.possible())) {
+                throw bad("buttons", "A button does one of: " + String.join(", ", ACTS) + ".");
+            }
+        }
+    }
+
+    static void insistOnName(String name) {
+        if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
+            throw bad("name", "Name the pad in 1 to " + LONGEST_NAME + " characters.");
+        }
+    }
+
+    private static Problem bad(String field, String sentence) {
+        return new Problem(HttpStatus.BAD_REQUEST, "bad-value", sentence, Map.of("field", field));
+    }
+}

@@ -1,0 +1,150 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { get, put, sentence } from '../../shared/api/client'
+import type { Job } from '../../shared/api/types'
+import { Trouble } from '../../shared/ui/Trouble'
+import type { PadAct, PadAxis, PadMap } from './pad'
+import { ACTS, AXES, USUAL, calibrated, movedAxis, withAxis, withButton } from './pad'
+import { present } from './usePad'
+
+const AXIS_WORDS: Readonly<Record<PadAxis, string>> = {
+  pan: 'Pan: push it right',
+  tilt: 'Tilt: push it up',
+  zoom: 'Zoom: push it to tele',
+}
+
+const ACT_WORDS: Readonly<Record<PadAct, string>> = {
+  stop: 'STOP ALL',
+  hold: 'Hold this push',
+  creep: 'Creep',
+  home: 'Home',
+  next: 'Next camera',
+  previous: 'Previous camera',
+  tele: 'Zoom to tele',
+  wide: 'Zoom to wide',
+}
+
+/** So long it must lie still. */
+const REST_MILLIS = 1000
+const LOOK_MILLIS = 30
+
+const padKey = (job: number, name: string) => ['pad', job, name]
+const padPath = (job: number) => `/api/jobs/${job}/desk/pads`
+
+/** How this person uses this pad; the usual way until it is known. */
+export function usePadMap(job: number, name: string): PadMap {
+  const kept = useQuery({
+    queryKey: padKey(job, name),
+    queryFn: () => get<{ readonly map: PadMap | null }>(`${padPath(job)}?name=${encodeURIComponent(name)}`),
+    enabled: name !== '',
+  })
+  return kept.data?.map ?? USUAL
+}
+
+interface Props {
+  readonly job: Job
+  readonly name: string
+  readonly map: PadMap
+  /** While something is learned or calibrated, the pad drives nothing. */
+  readonly onBusy: (busy: boolean) => void
+}
+
+type Learning = { readonly axis: PadAxis } | { readonly act: PadAct } | 'rest' | undefined
+
+/** What the axes and buttons of the pad do: by moving them. */
+export function PadPanel({ job, name, map, onBusy }: Props) {
+  const queries = useQueryClient()
+  const [learning, setLearning] = useState<Learning>()
+  const keep = useMutation({
+    mutationFn: (to: PadMap) => put<{ readonly map: PadMap }>(padPath(job.id), { name, map: to }),
+    onMutate: (to) => queries.setQueryData(padKey(job.id, name), { map: to }),
+  })
+  const { mutate } = keep
+  useEffect(() => {
+    onBusy(learning !== undefined)
+    if (learning === undefined) return
+    const begun = present()?.axes.slice() ?? []
+    const rest: number[][] = []
+    const done = (to: PadMap) => {
+      setLearning(undefined)
+      mutate(to)
+    }
+    const look = setInterval(() => {
+      const pad = present()
+      if (!pad) return setLearning(undefined)
+      if (learning === 'rest') {
+        rest.push(pad.axes.slice())
+        if (rest.length * LOOK_MILLIS >= REST_MILLIS) done(calibrated(map, rest))
+      } else if ('axis' in learning) {
+        const moved = movedAxis(begun, pad.axes)
+        if (moved) done(withAxis(map, learning.axis, moved.axis, moved.turned))
+      } else {
+        const button = pad.buttons.findIndex((b) => b.pressed)
+        if (button >= 0) done(withButton(map, learning.act, button))
+      }
+    }, LOOK_MILLIS)
+    return () => clearInterval(look)
+  }, [learning, map, mutate, onBusy])
+
+  const axis = (to: PadAxis) => map.axes.find((a) => a.to === to)
+  const button = (to: PadAct) => map.buttons.find((b) => b.to === to)
+  return (
+    <Box component="section" aria-label="Game pad" sx={{ mt: 1.5 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+        Game pad
+      </Box>
+      {name === '' ? (
+        <p style={{ margin: 0 }}>None is seen. Connect one and press any of its buttons.</p>
+      ) : (
+        <>
+          <Box sx={{ color: 'text.secondary', fontSize: '0.88rem' }}>Kept for you and {name}</Box>
+          {keep.error && <Trouble>{sentence(keep.error)}</Trouble>}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
+            {AXES.map((to) => (
+              <Button
+                key={to}
+                variant="outlined"
+                aria-pressed={isFor(learning, to)}
+                onClick={() => setLearning({ axis: to })}
+              >
+                {isFor(learning, to)
+                  ? `${AXIS_WORDS[to]} now …`
+                  : `${AXIS_WORDS[to].split(':')[0]}: ${axis(to) ? `axis ${(axis(to)?.axis ?? 0) + 1}${axis(to)?.turned ? ', turned' : ''}` : 'none'}`}
+              </Button>
+            ))}
+            <Button variant="outlined" onClick={() => setLearning('rest')}>
+              {learning === 'rest' ? 'Do not touch it …' : 'Let go of it and calibrate'}
+            </Button>
+          </Box>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+            {ACTS.map((to) => (
+              <Button
+                key={to}
+                size="small"
+                variant="outlined"
+                aria-pressed={isFor(learning, to)}
+                onClick={() => setLearning({ act: to })}
+              >
+                {ACT_WORDS[to]}:{' '}
+                {isFor(learning, to)
+                  ? 'press a button now …'
+                  : button(to)
+                    ? `button ${(button(to)?.button ?? 0) + 1}`
+                    : 'none'}
+              </Button>
+            ))}
+          </Box>
+        </>
+      )}
+    </Box>
+  )
+}
+
+function isFor(learning: Learning, what: PadAxis | PadAct): boolean {
+  return (
+    typeof learning === 'object' &&
+    (('axis' in learning && learning.axis === what) || ('act' in learning && learning.act === what))
+  )
+}

@@ -1,0 +1,133 @@
+import type { Stick } from './messages'
+import { CENTRE } from './messages'
+
+/** What an axis of a game pad can be. */
+export const AXES = ['pan', 'tilt', 'zoom'] as const
+export type PadAxis = (typeof AXES)[number]
+
+/** What a button of a game pad can do. */
+export const ACTS = ['stop', 'hold', 'creep', 'home', 'next', 'previous', 'tele', 'wide'] as const
+export type PadAct = (typeof ACTS)[number]
+
+export interface AxisUse {
+  readonly axis: number
+  readonly to: PadAxis
+  readonly turned: boolean
+  /** What it reads when nobody touches it. */
+  readonly centre: number
+  /** How far from that it strays by itself. */
+  readonly dead: number
+}
+
+export interface ButtonUse {
+  readonly button: number
+  readonly to: PadAct
+}
+
+/** How one person uses one pad. */
+export interface PadMap {
+  readonly axes: readonly AxisUse[]
+  readonly buttons: readonly ButtonUse[]
+}
+
+/** What the browser tells of a pad. */
+export interface PadState {
+  readonly axes: readonly number[]
+  readonly buttons: readonly { readonly pressed: boolean }[]
+}
+
+const DEAD = 0.08
+
+/** The usual two sticks and shoulder buttons, until somebody maps it otherwise. */
+export const USUAL: PadMap = {
+  axes: [
+    { axis: 0, to: 'pan', turned: false, centre: 0, dead: DEAD },
+    { axis: 1, to: 'tilt', turned: true, centre: 0, dead: DEAD },
+    { axis: 3, to: 'zoom', turned: true, centre: 0, dead: DEAD },
+  ],
+  buttons: [
+    { button: 1, to: 'stop' },
+    { button: 2, to: 'hold' },
+    { button: 4, to: 'previous' },
+    { button: 5, to: 'next' },
+  ],
+}
+
+/** From what an axis reads to a deflection of -1 to 1: off its own centre, beyond its own dead zone. */
+export function deflected(use: AxisUse, raw: number): number {
+  const off = raw - use.centre
+  const reach = 1 - Math.abs(use.centre) - use.dead
+  const beyond = Math.abs(off) - use.dead
+  if (beyond <= 0 || reach <= 0) return 0
+  return Math.sign(off) * Math.min(1, beyond / reach) * (use.turned ? -1 : 1)
+}
+
+/** Where the pad pushes the stick, and what its buttons ask for. */
+export function readPad(
+  map: PadMap,
+  pad: PadState,
+): { readonly stick: Stick; readonly acts: ReadonlySet<PadAct> } {
+  const acts = new Set(map.buttons.filter((b) => pad.buttons[b.button]?.pressed).map((b) => b.to))
+  const stick = { ...CENTRE }
+  for (const use of map.axes) stick[use.to] += deflected(use, pad.axes[use.axis] ?? 0)
+  if (acts.has('tele')) stick.zoom += 1
+  if (acts.has('wide')) stick.zoom -= 1
+  const clamp = (v: number) => Math.max(-1, Math.min(1, v))
+  return { stick: { pan: clamp(stick.pan), tilt: clamp(stick.tilt), zoom: clamp(stick.zoom) }, acts }
+}
+
+/** So far an axis must be moved to be meant. */
+const MEANT = 0.5
+
+/** The axis that was moved since, with its direction; nothing while none was moved far. */
+export function movedAxis(
+  before: readonly number[],
+  now: readonly number[],
+): { readonly axis: number; readonly turned: boolean } | undefined {
+  let [axis, far] = [-1, MEANT]
+  now.forEach((v, i) => {
+    const by = Math.abs(v - (before[i] ?? 0))
+    if (by > far) [axis, far] = [i, by]
+  })
+  return axis < 0 ? undefined : { axis, turned: (now[axis] ?? 0) < (before[axis] ?? 0) }
+}
+
+/** This axis is that of the stick from now on, and nothing else. */
+export function withAxis(map: PadMap, to: PadAxis, axis: number, turned: boolean): PadMap {
+  const old = map.axes.find((a) => a.axis === axis)
+  const others = map.axes.filter((a) => a.to !== to && a.axis !== axis)
+  return {
+    ...map,
+    axes: [...others, { axis, to, turned, centre: old?.centre ?? 0, dead: old?.dead ?? DEAD }],
+  }
+}
+
+export function withButton(map: PadMap, to: PadAct, button: number): PadMap {
+  const others = map.buttons.filter((b) => b.to !== to && b.button !== button)
+  return { ...map, buttons: [...others, { button, to }] }
+}
+
+/** A little more than it strayed. */
+const SPARE = 0.02
+const LEAST_DEAD = 0.02
+
+/**
+ * Centre and dead zone of every axis, from what was read while nobody touched the pad.
+ *
+ * @param rest readings one after the other, each of all axes
+ */
+export function calibrated(map: PadMap, rest: readonly (readonly number[])[]): PadMap {
+  return {
+    ...map,
+    axes: map.axes.map((use) => {
+      const read = rest.map((axes) => axes[use.axis] ?? 0)
+      if (read.length === 0) return use
+      const [least, most] = [Math.min(...read), Math.max(...read)]
+      return {
+        ...use,
+        centre: (least + most) / 2,
+        dead: Math.max(LEAST_DEAD, (most - least) / 2 + SPARE),
+      }
+    }),
+  }
+}
