@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import { memo } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
 import { StateMark } from '../../shared/ui/StateMark'
 
@@ -10,7 +11,7 @@ interface Props {
 }
 
 /** One tab a camera: its number, its name, what stands of it; a filled bar with words when it is on air. */
-export function CameraKeys({ cameras, taken, onTake }: Props) {
+export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: Props) {
   return (
     <Box
       role="group"
@@ -85,7 +86,7 @@ export function CameraKeys({ cameras, taken, onTake }: Props) {
       ))}
     </Box>
   )
-}
+})
 
 /** Why it is dark, else what stands between, else how far it is proved. */
 function what(c: DeskCamera) {

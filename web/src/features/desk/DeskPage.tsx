@@ -21,9 +21,11 @@ import { OnAir } from './OnAir'
 import { PadPanel, usePadMap } from './PadPanel'
 import { ReadBack } from './ReadBack'
 import { StandinPicture } from './StandinPicture'
+import { SteadyMove } from './SteadyMove'
 import { StickSurface } from './StickSurface'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
+import { TakeOver } from './TakeOver'
 import { useAtRest } from './useAtRest'
 import { useDesk } from './useDesk'
 import { useNumberKeys } from './useNumberKeys'
@@ -99,7 +101,8 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
   const [percent, setPercent] = useState(60)
   const [creeps, setCreeps] = useState(false)
   const limit = (percent / 100) * (creeps ? CREEP : 1)
-  const { state, stick, positions, take, home, stopAll, allowOnAir } = useDesk(job.id, limit)
+  const { state, stick, positions, frames, take, home, stopAll, allowOnAir, go, endMove, ask, keep } =
+    useDesk(job.id, limit)
   useStickKeys(stick)
   const digit = useNumberKeys(desk.cameras, take)
   const step = (by: number) => {
@@ -142,6 +145,7 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
         <NotSeenStopped name={camera?.name ?? 'The head'} why={state.notSeenStopped} onStop={stopAll} />
       )}
       {state.trouble && <Trouble>{state.trouble}</Trouble>}
+      <TakeOver desk={desk} state={state} leads={rights(job).manage} onAsk={ask} onKeep={keep} />
       <Box
         sx={{
           display: 'grid',
@@ -222,8 +226,11 @@ function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
         </Box>
       </Box>
       {camera && feel && told.value === camera.id && <FeelPanel key={feel.profile} job={job} feel={feel} />}
-      {told.rests && <PadPanel job={job} name={padName} map={padMap} onBusy={setPadBusy} />}
-      <WireFrames frames={state.frames} job={job.id} />
+      {camera?.tells && (
+        <SteadyMove key={camera.id} positions={positions} going={state.going} onGo={go} onEnd={endMove} />
+      )}
+      <PadPanel job={job} name={padName} map={padMap} onBusy={setPadBusy} />
+      <WireFrames frames={frames} job={job.id} />
       <Box sx={{ color: 'text.secondary', mt: 1.5 }}>
         Keys: its number takes a camera, arrows drive, + and − zoom, Space or Esc stops all. Heads move
         without warning: hands and cables clear. If the server itself is killed, a moving head goes on until

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Slider from '@mui/material/Slider'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { del, put, sentence } from '../../shared/api/client'
 import type { Desk, Feel, Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
@@ -49,7 +49,7 @@ interface Props {
 }
 
 /** How the cameras of one kind answer this person's stick; kept, and in force at once. */
-export function FeelPanel({ job, feel }: Props) {
+export const FeelPanel = memo(function FeelPanel({ job, feel }: Props) {
   const queries = useQueryClient()
   const path = `/api/jobs/${job.id}/desk/feels/${feel.profile}`
   const [shown, setShown] = useState<Partial<Feel>>({})
@@ -120,4 +120,4 @@ export function FeelPanel({ job, feel }: Props) {
       </Box>
     </Box>
   )
-}
+})

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { memo, useEffect, useState } from 'react'
 import { get, put, sentence } from '../../shared/api/client'
 import type { Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
@@ -54,7 +54,7 @@ interface Props {
 type Learning = { readonly axis: PadAxis } | { readonly act: PadAct } | 'rest' | undefined
 
 /** What the axes and buttons of the pad do: by moving them. */
-export function PadPanel({ job, name, map, onBusy }: Props) {
+export const PadPanel = memo(function PadPanel({ job, name, map, onBusy }: Props) {
   const queries = useQueryClient()
   const [learning, setLearning] = useState<Learning>()
   const keep = useMutation({
@@ -140,7 +140,7 @@ export function PadPanel({ job, name, map, onBusy }: Props) {
       )}
     </Box>
   )
-}
+})
 
 function isFor(learning: Learning, what: PadAxis | PadAct): boolean {
   return (

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box'
+import { memo, useSyncExternalStore } from 'react'
 import { Link as RouterLink } from 'react-router'
-import type { Frame } from './messages'
+import type { FrameStore, NumberedFrame } from './frames'
 
 /** The last frames of the link, without the read-back. */
-export function WireFrames({ frames, job }: { readonly frames: readonly Frame[]; readonly job: number }) {
+export function WireFrames({ frames, job }: { readonly frames: FrameStore; readonly job: number }) {
+  const shown = useSyncExternalStore(frames.listen, frames.now)
   return (
     <Box component="section" aria-label="Wire log" sx={{ mt: 1.5 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
@@ -17,24 +19,30 @@ export function WireFrames({ frames, job }: { readonly frames: readonly Frame[];
         sx={{ fontSize: '0.86rem', mt: 0.5, maxHeight: 130, overflow: 'auto' }}
         tabIndex={0}
       >
-        {frames.length === 0 && 'Nothing yet: push the stick.'}
-        {frames.map((f, i) => (
-          <Box
-            key={`${f.at} ${i}`}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: '112px 16px minmax(0, 1.3fr) minmax(0, 1fr)',
-              gap: 1,
-              py: 0.2,
-            }}
-          >
-            <span>{f.at.slice(11, 23)}</span>
-            <span>{f.sent ? '→' : '←'}</span>
-            <span style={{ overflowWrap: 'anywhere' }}>{f.hex}</span>
-            <span>{f.meaning}</span>
-          </Box>
+        {shown.length === 0 && 'Nothing yet: push the stick.'}
+        {shown.map((f) => (
+          <Row key={f.number} frame={f} />
         ))}
       </Box>
     </Box>
   )
 }
+
+const GRID = {
+  display: 'grid',
+  gridTemplateColumns: '112px 16px minmax(0, 1.3fr) minmax(0, 1fr)',
+  gap: 8,
+  padding: '2px 0',
+} as const
+
+/** Drawn once: a frame does not change. */
+const Row = memo(function Row({ frame }: { readonly frame: NumberedFrame }) {
+  return (
+    <div style={GRID}>
+      <span>{frame.at.slice(11, 23)}</span>
+      <span>{frame.sent ? '→' : '←'}</span>
+      <span style={{ overflowWrap: 'anywhere' }}>{frame.hex}</span>
+      <span>{frame.meaning}</span>
+    </div>
+  )
+})

@@ -61,6 +61,15 @@ describe('what the desk knows', () => {
     expect(after(taken, { type: 'lost' }).taken).toBe(0)
   })
 
+  it.each([
+    [true, ''],
+    [false, 'because'],
+  ])('a camera that answers ends the trouble of its silence (%s) and no other', (silent, trouble) => {
+    const told = after(NOTHING_YET, { type: 'trouble', camera: 4, reason: 'because', silent })
+    expect(after(told, { type: 'answers' }).trouble).toBe(trouble)
+    expect(after(told, { type: 'driving' }).trouble).toBe('')
+  })
+
   it('draws a position anew only when it changed', () => {
     const store = positionStore()
     let drawn = 0
@@ -86,11 +95,11 @@ describe('what the desk knows', () => {
 
   it.each(['refused', 'released'] as const)('a camera that was %s is on the stick no longer', (type) => {
     const taken = after(NOTHING_YET, { type: 'taken', camera: 4 })
-    expect(after(taken, { type, camera: 4, reason: 'because' })).toMatchObject({
+    expect(after(taken, { type, camera: 4, reason: 'because', askable: false } as const)).toMatchObject({
       taken: 0,
       trouble: 'because',
     })
-    expect(after(taken, { type: 'trouble', camera: 4, reason: 'because' }).taken).toBe(4)
+    expect(after(taken, { type: 'trouble', camera: 4, reason: 'because', silent: true }).taken).toBe(4)
   })
 })
 

@@ -24,15 +24,30 @@ export interface Frame {
   readonly meaning: string
 }
 
+export interface Frames {
+  readonly type: 'frames'
+  /** Newest first. */
+  readonly frames: readonly Frame[]
+}
+
 export type FromServer =
   | Position
   | { readonly type: 'taken'; readonly camera: number }
   /** A camera was not taken: none is on the stick. */
-  | { readonly type: 'refused'; readonly camera: number; readonly reason: string }
+  | {
+      readonly type: 'refused'
+      readonly camera: number
+      readonly reason: string
+      readonly askable: boolean
+    }
+  /** Its driver was asked for it. */
+  | { readonly type: 'waiting'; readonly camera: number }
+  /** Somebody asks for the camera that is driven here. */
+  | { readonly type: 'asked'; readonly camera: number; readonly by: string; readonly seconds: number }
   /** The camera is no longer on the stick. */
   | { readonly type: 'released'; readonly camera: number; readonly reason: string }
   /** Something did not work; what was taken stays taken. */
-  | { readonly type: 'trouble'; readonly camera: number; readonly reason: string }
+  | { readonly type: 'trouble'; readonly camera: number; readonly reason: string; readonly silent: boolean }
   | {
       readonly type: 'stopped'
       readonly camera: number
@@ -42,7 +57,7 @@ export type FromServer =
     }
   /** It was not moved: something is to be said first. */
   | { readonly type: 'needs'; readonly camera: number; readonly what: 'clear' | 'on-air' }
-  | { readonly type: 'frames'; readonly frames: readonly Frame[] }
+  | Frames
 
 /** Deflections: right, up and tele are positive, -1 to 1. */
 export interface Stick {

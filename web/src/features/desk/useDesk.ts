@@ -2,6 +2,7 @@ import { useCallback, useEffect, useReducer, useRef, useState } from 'react'
 import { NOTHING_YET, after } from './deskState'
 import { CENTRE, centred } from './messages'
 import type { FromServer, Stick } from './messages'
+import { frameStore } from './frames'
 import { positionStore } from './positions'
 import { stickStore } from './stickStore'
 
@@ -11,6 +12,11 @@ const BEAT_MILLIS = 50
 const LIFE_MILLIS = 1000
 const RECONNECT_MILLIS = 800
 
+/** What ended a steady move, or kept it from beginning; not the stop of a stick that was let go before it. */
+function endsAMove(event: FromServer): boolean {
+  return event.type !== 'asked' && !(event.type === 'stopped' && event.why === 'released')
+}
+
 /** The desk's line to the server: takes cameras, sends the stick, hears positions. */
 export function useDesk(job: number, limit: number) {
   const [state, dispatch] = useReducer(after, NOTHING_YET)
@@ -19,6 +25,9 @@ export function useDesk(job: number, limit: number) {
   /** The camera that is wanted: taken again by itself when the line, or the page, comes back. */
   const wanted = useRef(0)
   const taken = useRef(0)
+  /** Number of the steady move that this page keeps going; 0 for none. */
+  const kept = useRef(0)
+  const moves = useRef(0)
   useEffect(() => {
     limitNow.current = limit
   }, [limit])
@@ -29,6 +38,8 @@ export function useDesk(job: number, limit: number) {
 
   const sendStick = useCallback(
     (stick: Stick) => {
+      // A hand on the stick has the head again.
+      if (!centred(stick)) kept.current = 0
       if (taken.current) send({ type: 'stick', ...stick, limit: limitNow.current })
     },
     [send],
@@ -36,6 +47,7 @@ export function useDesk(job: number, limit: number) {
 
   const [stick] = useState(stickStore)
   const [positions] = useState(positionStore)
+  const [frames] = useState(frameStore)
   // Told at rest too: the server says how fast a full push would be.
   useEffect(() => sendStick(stick.now()), [stick, limit, sendStick])
   useEffect(() => {
@@ -50,6 +62,10 @@ export function useDesk(job: number, limit: number) {
     let closed = false
     let again: ReturnType<typeof setTimeout> | undefined
     const hear = (event: FromServer) => {
+      if (event.type === 'frames') {
+        frames.add(event.frames)
+        return
+      }
       if (event.type === 'position') {
         if (event.camera !== taken.current) return
         positions.set(event)
@@ -57,10 +73,12 @@ export function useDesk(job: number, limit: number) {
         dispatch({ type: 'answers' })
         return
       }
+      if (endsAMove(event)) kept.current = 0
       if (event.type === 'taken' || event.type === 'refused' || event.type === 'released')
         positions.set(undefined)
       if (event.type === 'taken') {
         taken.current = event.camera
+        frames.clear()
         // The server must know whether it is held: a held stick drives only after it was centred.
         sendStick(stick.now())
       } else if (event.type === 'refused' || event.type === 'released') {
@@ -97,15 +115,20 @@ export function useDesk(job: number, limit: number) {
       stick.centre()
       socket.current?.close()
     }
-  }, [job, stick, positions, sendStick])
+  }, [job, stick, positions, frames, sendStick])
 
   useEffect(() => {
     const beat = setInterval(() => {
       if (!centred(stick.now())) sendStick(stick.now())
+      else if (kept.current) send({ type: 'keep-going', move: kept.current })
     }, BEAT_MILLIS)
     const life = setInterval(() => send({ type: 'beat' }), LIFE_MILLIS)
     // A window that loses the focus, a tab that is hidden or left: all is let go.
-    const letGo = () => stick.centre()
+    const letGo = () => {
+      stick.centre()
+      if (kept.current) sendStick(CENTRE)
+      kept.current = 0
+    }
     const shown = () => {
       if (document.visibilityState !== 'visible') letGo()
       else if (wanted.current && !taken.current) send({ type: 'take', camera: wanted.current })
@@ -126,6 +149,7 @@ export function useDesk(job: number, limit: number) {
     state,
     stick,
     positions,
+    frames,
     take: useCallback(
       (camera: number) => {
         wanted.current = camera
@@ -136,6 +160,29 @@ export function useDesk(job: number, limit: number) {
       },
       [send, positions],
     ),
+    go: useCallback(
+      (pan: number, tilt: number, seconds: number) => {
+        kept.current = ++moves.current
+        dispatch({ type: 'going' })
+        send({ type: 'go', move: kept.current, pan, tilt, seconds })
+      },
+      [send],
+    ),
+    endMove: useCallback(() => {
+      kept.current = 0
+      sendStick(CENTRE)
+    }, [sendStick]),
+    ask: useCallback(
+      (camera: number) => {
+        wanted.current = camera
+        send({ type: 'ask', camera })
+      },
+      [send],
+    ),
+    keep: useCallback(() => {
+      dispatch({ type: 'keeps' })
+      send({ type: 'keep' })
+    }, [send]),
     home: useCallback(() => send({ type: 'home' }), [send]),
     allowOnAir: useCallback(() => {
       dispatch({ type: 'allowed' })
@@ -143,6 +190,7 @@ export function useDesk(job: number, limit: number) {
     }, [send]),
     stopAll: useCallback(() => {
       send({ type: 'stop-all' })
+      kept.current = 0
       stick.centre()
       send({ type: 'stick', ...CENTRE, limit: limitNow.current })
     }, [send, stick]),

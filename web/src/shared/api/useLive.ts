@@ -23,6 +23,9 @@ interface Changed {
 
 const ANYTHING: Changed = { version: 0, part: '' }
 
+/** Parts that the job itself does not show. */
+const APART = new Set(['hall', 'desk', 'drivers'])
+
 /** The queries that show a part of the job, beside the job itself. */
 function shows(job: number, part: string) {
   const all = {
@@ -40,7 +43,8 @@ function shows(job: number, part: string) {
     ],
     hall: [jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
     world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job), ['desk', job]],
-    desk: [jobKeys.log(job), ['desk', job]],
+    desk: [['desk', job]],
+    drivers: [['desk', job]],
   }
   return part in all ? all[part as keyof typeof all] : Object.values(all).flat()
 }
@@ -68,7 +72,7 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       }
       const known = queries.getQueryData<Job>(jobKeys.one(job))
       if (changed.version > 0 && known && known.version >= changed.version) return
-      if (changed.part !== 'hall' && changed.part !== 'desk') {
+      if (!APART.has(changed.part)) {
         void queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
       }
       for (const queryKey of shows(job, changed.part)) void queries.invalidateQueries({ queryKey })

@@ -40,3 +40,9 @@ create table desk_pad (
     map jsonb not null,
     primary key (account_id, pad)
 );
+
+-- Somebody else asks for a camera that is driven: its driver may keep it, else it is given back.
+alter table drive_lease
+    add column asked_by text,
+    add column asked_for text,
+    add column asked_at timestamptz;

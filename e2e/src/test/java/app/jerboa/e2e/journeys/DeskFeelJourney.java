@@ -2,6 +2,7 @@ package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
 import app.jerboa.e2e.harness.BrowserUser;
@@ -196,5 +197,29 @@ class DeskFeelJourney extends Jerboa {
         assertThat(moves(3)).isTrue();
         user.page.evaluate("() => window.dispatchEvent(new Event('blur'))");
         awaitStanding(3);
+    }
+
+    /** From one marked place to the other: the rig says how near it came. */
+    @Test
+    void aSteadyMoveArrivesWhereItWasMarked() {
+        openDesk();
+        take(4);
+        user.press("Mark A here");
+        double from = head(4).get("pan").asDouble();
+        user.page.keyboard().down("ArrowRight");
+        await().atMost(Duration.ofSeconds(8))
+                .until(() -> head(4).get("pan").asDouble() > from + 5);
+        user.page.keyboard().up("ArrowRight");
+        awaitStanding(4);
+        user.press("Mark B here");
+        user.page.getByLabel("In seconds").fill("3");
+        user.press("Go to A");
+        awaitMoving(4);
+        assertThat(user.page.getByText("Stopped and seen standing still (arrived)")).isVisible();
+        assertThat(head(4).get("pan").asDouble()).isCloseTo(from, within(0.2));
+
+        user.page.getByLabel("In seconds").fill("0.01");
+        user.press("Go to B");
+        assertThat(user.page.getByRole(AriaRole.ALERT)).containsText("L4 needs at least 0.");
     }
 }

@@ -81,6 +81,7 @@ class DeskJourney extends Jerboa {
         awaitMoving(2);
         assertThat(moves(1)).isFalse();
         awaitTrue(() -> head(2).get("pan").asDouble() > before + 0.5);
+        assertThat(user.page.getByLabel("Wire log")).containsText("drive pan");
         user.page.keyboard().up("ArrowRight");
         user.page.keyboard().up("ArrowUp");
         awaitStanding(2);
@@ -88,7 +89,6 @@ class DeskJourney extends Jerboa {
         assertThat(head(2).get("tilt").asDouble()).isPositive();
         assertThat(user.page.getByText("Stopped and seen standing still (released)")).isVisible();
         assertThat(reading("Tilt")).not().containsText("0.0°");
-        assertThat(user.page.getByLabel("Wire log")).containsText("drive pan");
     }
 
     @Test
@@ -199,6 +199,9 @@ class DeskJourney extends Jerboa {
                 .isVisible();
         other.keyboard().press("3");
         assertThat(other.getByRole(AriaRole.ALERT)).containsText("is driving it at another desk");
+        other.getByText("Take L3 over now").click();
+        assertThat(user.page.getByText("took it over. It was stopped first.")).isVisible();
+        assertThat(other.locator("[data-reading=Pan]")).isVisible();
         other.close();
     }
 

@@ -154,6 +154,32 @@ class StopJourney extends Jerboa {
         }
     }
 
+    /**
+     * Asked for, it may be kept; a lead need not ask, and the head is stopped before it is given.
+     */
+    @Test
+    void aCameraGoesFromOneDriverToAnother() {
+        long camera = camera("L4");
+        HttpUser tomas = letIn("tomas");
+        try (DeskLine has = driving(tomas, "L4");
+                DeskLine wants = asha.desk()) {
+            wants.send("{\"type\":\"open\",\"job\":" + job + "}");
+            wants.send("{\"type\":\"take\",\"camera\":" + camera + "}");
+            assertThat(wants.await("refused", SOON).get("askable").asBoolean()).isTrue();
+            wants.send("{\"type\":\"ask\",\"camera\":" + camera + "}");
+            assertThat(has.await("released", SOON).get("reason").asString())
+                    .contains("took it over");
+            wants.await("taken", SOON);
+            awaitMoving("L4", false);
+            has.release();
+            has.send("{\"type\":\"ask\",\"camera\":" + camera + "}");
+            has.await("waiting", SOON);
+            assertThat(wants.await("asked", SOON).get("seconds").asInt()).isBetween(1, 10);
+            wants.send("{\"type\":\"keep\"}");
+            assertThat(has.await("refused", SOON).get("reason").asString()).contains("is kept");
+        }
+    }
+
     private HttpUser letIn(String login) {
         HttpUser person = new HttpUser(programs::url).signIn(login);
         String path =

@@ -6,6 +6,7 @@ import app.jerboa.server.platform.OpenLine;
 import app.jerboa.server.platform.Right;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
 
 /** One open desk: a page of one person, its job, what it may do and what it drives. */
 final class Desk implements OpenLine {
@@ -22,6 +23,9 @@ final class Desk implements OpenLine {
 
     /** How many cameras were asked for: an older wish gives way to a newer one. */
     final AtomicInteger takes = new AtomicInteger();
+
+    /** The camera that its driver was asked for; 0 for none. */
+    final AtomicLong wished = new AtomicLong();
 
     final SerialTasks tasks = new SerialTasks();
 

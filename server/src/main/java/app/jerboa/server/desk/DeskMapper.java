@@ -19,8 +19,17 @@ interface DeskMapper {
      *
      * @param stops how often all was stopped in its job
      * @param clear its place is said to be clear; {@code onAir} its picture goes out
+     * @param askedBy who wants it; null for nobody
+     * @param askedSeconds that its driver still has to keep it; null for nobody
      */
-    record Renewed(long job, String holder, long stops, boolean clear, boolean onAir) {
+    record Renewed(
+            long job,
+            String holder,
+            long stops,
+            boolean clear,
+            boolean onAir,
+            String askedBy,
+            Integer askedSeconds) {
         boolean is(CameraLink camera) {
             return holder.equals(camera.holder());
         }
@@ -39,7 +48,28 @@ interface DeskMapper {
             @Param("server") String server,
             @Param("held") List<Lease> held,
             @Param("seconds") int seconds,
-            @Param("minutes") int minutes);
+            @Param("minutes") int minutes,
+            @Param("patience") int patience);
+
+    /** How a wish for a driven camera stands: who drives it, and whether it is this desk's turn. */
+    record Asking(String driver, boolean asking) {}
+
+    /**
+     * @param waited seconds that count as waited already
+     * @return 0 when it is free, or somebody else asks just now
+     */
+    int ask(
+            @Param("at") CameraId at,
+            @Param("by") String by,
+            @Param("desk") String desk,
+            @Param("waited") int waited,
+            @Param("patience") int patience);
+
+    /** Its driver keeps it. */
+    void keep(@Param("at") CameraId at, @Param("holder") String holder);
+
+    /** Empty when nobody drives it. */
+    Optional<Asking> asksFor(@Param("at") CameraId at, @Param("desk") String desk);
 
     Optional<String> leaseHolder(@Param("at") CameraId at);
 

@@ -12,13 +12,17 @@ final class DeskMessages {
      * From the browser.
      *
      * @param type open, take, stick, home, beat (the page lives), move-on-air (it may, though its
-     *     picture goes out) or stop-all
+     *     picture goes out), go (a steady move from where it points), keep-going (repeated every 50
+     *     ms), ask (its driver for it), keep (it, though asked) or stop-all
      * @param job for open
-     * @param camera for take
+     * @param camera for take and ask
      * @param pan stick deflection -1 (left) to 1; a stick off centre is repeated every 50 ms
      * @param tilt -1 (down) to 1
      * @param zoom -1 (wide) to 1
      * @param limit speed limit, above 0 to 1
+     * @param move number of a steady move at its page, whose {@code pan} and {@code tilt} are
+     *     degrees
+     * @param seconds that it is to take
      */
     record In(
             String type,
@@ -27,7 +31,9 @@ final class DeskMessages {
             Double pan,
             Double tilt,
             Double zoom,
-            Double limit) {}
+            Double limit,
+            Long move,
+            Double seconds) {}
 
     /** A camera was taken: it can be driven now. */
     record Taken(String type, long camera) {
@@ -36,10 +42,36 @@ final class DeskMessages {
         }
     }
 
-    /** A camera was not taken, in words: none is on the stick now. */
-    record Refused(String type, long camera, String reason) {
+    /**
+     * A camera was not taken, in words: none is on the stick now.
+     *
+     * @param askable somebody drives it, who can be asked for it
+     */
+    record Refused(String type, long camera, String reason, boolean askable) {
         Refused(long camera, String reason) {
-            this("refused", camera, reason);
+            this("refused", camera, reason, false);
+        }
+
+        static Refused heldBySomebody(long camera, String reason) {
+            return new Refused("refused", camera, reason, true);
+        }
+    }
+
+    /** Its driver was asked for it: it is taken when it is given back. */
+    record Waiting(String type, long camera) {
+        Waiting(long camera) {
+            this("waiting", camera);
+        }
+    }
+
+    /**
+     * Somebody asks for the camera that is driven here; told each second.
+     *
+     * @param seconds left to keep it
+     */
+    record Asked(String type, long camera, String by, int seconds) {
+        Asked(long camera, String by, int seconds) {
+            this("asked", camera, by, seconds);
         }
     }
 
@@ -50,10 +82,18 @@ final class DeskMessages {
         }
     }
 
-    /** Something did not work; what was taken stays taken. No camera for none in particular. */
-    record Trouble(String type, Optional<Long> camera, String reason) {
+    /**
+     * Something did not work; what was taken stays taken. No camera for none in particular.
+     *
+     * @param silent the camera does not answer: over as soon as it does
+     */
+    record Trouble(String type, Optional<Long> camera, String reason, boolean silent) {
         Trouble(Optional<Long> camera, String reason) {
-            this("trouble", camera, reason);
+            this("trouble", camera, reason, false);
+        }
+
+        static Trouble silence(long camera, String reason) {
+            return new Trouble("trouble", Optional.of(camera), reason, true);
         }
     }
 

@@ -136,6 +136,16 @@ class DeskSocket extends TextWebSocketHandler {
                             orZero(in.zoom()),
                             in.limit() == null || in.limit().isNaN() ? 1 : in.limit());
             case "home" -> desk.driving.home();
+            case "go" ->
+                    desk.driving.go(
+                            new SteadyMoves.Wish(
+                                    in.move() == null ? 0 : in.move(),
+                                    orNaN(in.pan()),
+                                    orNaN(in.tilt()),
+                                    orNaN(in.seconds())));
+            case "keep-going" -> desk.driving.keepGoing(in.move() == null ? 0 : in.move());
+            case "ask" -> desks.ask(desk, in.camera() == null ? -1 : in.camera());
+            case "keep" -> desks.keep(desk);
             case "move-on-air" -> desk.driving.allowOnAir();
             case "stop-all" -> desks.stopAll(desk);
             case "beat" -> {
@@ -146,6 +156,10 @@ class DeskSocket extends TextWebSocketHandler {
             }
         }
         return true;
+    }
+
+    private static double orNaN(Double value) {
+        return value == null ? Double.NaN : value;
     }
 
     private static double orZero(Double value) {

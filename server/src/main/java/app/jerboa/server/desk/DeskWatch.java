@@ -1,6 +1,5 @@
 package app.jerboa.server.desk;
 
-import app.jerboa.core.motion.Lens;
 import app.jerboa.core.profile.Head;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
@@ -11,7 +10,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -79,13 +77,19 @@ class DeskWatch implements HealthIndicator {
             desk.driving.unmarkWhenSettled();
             desk.driving.owing().ifPresent(camera -> tryAside(desk, camera));
             desk.driving.camera().ifPresent(c -> held.add(DeskMapper.Lease.of(c)));
+            desks.lookAtWish(desk);
         }
         if (held.isEmpty()) {
             return;
         }
         long ends = System.nanoTime() + Desks.leaseNanos();
         List<DeskMapper.Renewed> renewed =
-                mapper.renew(server, held, Desks.LEASE_SECONDS, Gate.ENDS_AFTER_MINUTES);
+                mapper.renew(
+                        server,
+                        held,
+                        Desks.LEASE_SECONDS,
+                        Gate.ENDS_AFTER_MINUTES,
+                        TakeOver.PATIENCE_SECONDS);
         renewed.forEach(r -> desks.obey(r.job(), r.stops()));
         desks.all().forEach(d -> renewed(d, renewed, ends));
     }
@@ -104,6 +108,9 @@ class DeskWatch implements HealthIndicator {
     private static void renewed(Desk desk, CameraLink c, DeskMapper.Renewed row, long ends) {
         desk.driving.leaseRenewed(c.id(), ends);
         desk.driving.gate(c.id(), desk.gate(new Gate(row.clear(), row.onAir())));
+        if (row.askedBy() != null) {
+            TakeOver.asked(desk, c, row.askedBy(), row.askedSeconds());
+        }
     }
 
     private void tryAside(Desk desk, CameraId camera) {
@@ -134,9 +141,16 @@ class DeskWatch implements HealthIndicator {
     }
 
     private static Void show(Desk desk, CameraLink camera, PanTilt at, ZoomPosition zoom) {
-        double view = camera.head().lens().angleDegrees(share(zoom));
-        desk.driving.seen(at, view);
-        desk.screen.show(position(camera, at, zoom, desk.driving.going()));
+        Head head = camera.head();
+        double counts = camera.link().can().countsPerDegree().orElse(head.countsPerDegree());
+        Pointing where =
+                new Pointing(
+                        at,
+                        at.pan() / counts,
+                        at.tilt() / counts,
+                        head.lens().angleDegrees(share(zoom)));
+        desk.driving.seen(where);
+        desk.screen.show(position(camera, where, zoom, desk.driving.going()));
         return null;
     }
 
@@ -144,8 +158,8 @@ class DeskWatch implements HealthIndicator {
         if (desk.driving.camera().filter(camera::equals).isPresent()) {
             String why = camera.link().health().seen().why();
             desk.screen.tell(
-                    new DeskMessages.Trouble(
-                            Optional.of(camera.device()),
+                    DeskMessages.Trouble.silence(
+                            camera.device(),
                             camera.name()
                                     + " has stopped answering"
                                     + (why.isEmpty() ? "" : " (" + why + ")")
@@ -154,20 +168,16 @@ class DeskWatch implements HealthIndicator {
     }
 
     private static DeskMessages.Position position(
-            CameraLink camera, PanTilt at, ZoomPosition zoom, Driving.Going going) {
-        Head head = camera.head();
-        Lens lens = head.lens();
-        double counts = camera.link().can().countsPerDegree().orElse(head.countsPerDegree());
-        double share = share(zoom);
+            CameraLink camera, Pointing where, ZoomPosition zoom, Driving.Going going) {
         return new DeskMessages.Position(
                 "position",
                 camera.device(),
-                at.pan() / counts,
-                at.tilt() / counts,
-                share,
-                lens.angleDegrees(share),
-                at.pan(),
-                at.tilt(),
+                where.pan(),
+                where.tilt(),
+                share(zoom),
+                where.viewDegrees(),
+                where.at().pan(),
+                where.at().tilt(),
                 zoom.counts(),
                 going.crossingSeconds(),
                 going.panPerSecond(),

@@ -51,6 +51,7 @@ class DeskWishes {
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         List<Long> devices = body.devices() == null ? List.of() : body.devices();
         gates.say(job, devices, body.clear(), person);
+        desks.regate(job);
     }
 
     /** Its picture goes out now, or no longer. */
@@ -62,6 +63,7 @@ class DeskWishes {
             @RequestBody AirBody body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         gates.air(new CameraId(job, device), body.onAir(), person);
+        desks.regate(job);
     }
 
     /** From now on, at every desk of this person, for every camera of this kind. */

@@ -2,6 +2,7 @@ package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.people.Members;
 import app.jerboa.server.people.Person;
@@ -54,6 +55,8 @@ class Desks {
     private final DeskMapper mapper;
     private final Marks marks;
     private final StopTelling telling;
+    private final Live live;
+    private final TakeOver takeOver;
     private final Gates gates;
     private final Feels feels;
     private final Jobs jobs;
@@ -66,6 +69,8 @@ class Desks {
             DeskMapper mapper,
             Marks marks,
             StopTelling telling,
+            Live live,
+            TakeOver takeOver,
             Gates gates,
             Feels feels,
             Jobs jobs,
@@ -77,6 +82,8 @@ class Desks {
         this.mapper = mapper;
         this.marks = marks;
         this.telling = telling;
+        this.live = live;
+        this.takeOver = takeOver;
         this.gates = gates;
         this.feels = feels;
         this.jobs = jobs;
@@ -111,6 +118,7 @@ class Desks {
 
     void take(Desk desk, long device) {
         int take = desk.takes.incrementAndGet();
+        desk.wished.set(0);
         desk.driving.letGo();
         later(desk, () -> takeNow(desk, device, take));
     }
@@ -152,7 +160,7 @@ class Desks {
         String holder = desk.holder(take);
         long before = System.nanoTime();
         if (!leased(id, desk, holder)) {
-            desk.screen.tell(new DeskMessages.Refused(device, heldBy(id)));
+            refuse(desk, id);
             return;
         }
         WorldChoice world = worlds.choice(desk.job());
@@ -183,12 +191,72 @@ class Desks {
         }
     }
 
-    private String heldBy(CameraId id) {
-        return mapper.leaseHolder(id)
-                .filter(name -> !name.equals(Sweep.NAME))
-                .map(name -> name + " is driving it at another desk. It is free once they let go.")
-                .orElse(
-                        "It is being stopped first, since it was left moving. Take it again in a moment.");
+    private void refuse(Desk desk, CameraId id) {
+        DeskMessages.Refused refused =
+                mapper.leaseHolder(id)
+                        .filter(name -> !name.equals(Sweep.NAME))
+                        .map(
+                                name ->
+                                        DeskMessages.Refused.heldBySomebody(
+                                                id.device(),
+                                                name
+                                                        + " is driving it at another desk. Ask for it, or wait until they let go."))
+                        .orElseGet(
+                                () ->
+                                        new DeskMessages.Refused(
+                                                id.device(),
+                                                "It is being stopped first, since it was left moving. Take it again in a moment."));
+        desk.screen.tell(refused);
+    }
+
+    /** Asks whoever drives a camera for it; free already, it is taken. */
+    void ask(Desk desk, long device) {
+        later(
+                desk,
+                () -> {
+                    members.insist(desk.job(), desk.person, Right.DRIVE);
+                    boolean leads =
+                            members.role(desk.job(), desk.person)
+                                    .filter(Role.LEAD::equals)
+                                    .isPresent();
+                    CameraId id = new CameraId(desk.job(), device);
+                    if (takeOver.ask(id, desk, leads)) {
+                        desk.wished.set(device);
+                        desk.screen.tell(new DeskMessages.Waiting(device));
+                    } else if (takeOver.stands(id, desk) == TakeOver.Stands.FREE) {
+                        take(desk, device);
+                    } else {
+                        desk.screen.tell(
+                                new DeskMessages.Refused(
+                                        device, "Somebody else asks for it just now."));
+                    }
+                });
+    }
+
+    void keep(Desk desk) {
+        desk.driving.camera().ifPresent(c -> later(desk, () -> takeOver.keep(c)));
+    }
+
+    /** Each second: what was asked for may be free by now, or its driver keeps it. */
+    void lookAtWish(Desk desk) {
+        long device = desk.wished.get();
+        if (device != 0) {
+            later(desk, () -> lookAtWish(desk, device));
+        }
+    }
+
+    private void lookAtWish(Desk desk, long device) {
+        if (desk.wished.get() != device) {
+            return;
+        }
+        TakeOver.Stands stands = takeOver.stands(new CameraId(desk.job(), device), desk);
+        if (stands == TakeOver.Stands.FREE) {
+            take(desk, device);
+        } else if (stands == TakeOver.Stands.KEPT) {
+            desk.wished.set(0);
+            desk.screen.tell(
+                    DeskMessages.Refused.heldBySomebody(device, "It is kept where it is."));
+        }
     }
 
     private boolean connected(Desk desk, Jobs.Stored stored, CameraId id, int take, long before) {
@@ -202,6 +270,7 @@ class Desks {
         links.follow(camera, entry -> show(desk, entry));
         Taking terms = terms(desk, camera, before + leaseNanos());
         if (take == desk.takes.get() && desk.driving.take(camera, terms)) {
+            live.changed(desk.job(), Notice.DRIVERS);
             return true;
         }
         links.close(camera);
@@ -223,7 +292,12 @@ class Desks {
                 .forEach(d -> d.driving.feel(profile, feel));
     }
 
-    /** What was said of a camera may have changed, or ended with time. */
+    /** Before whoever said it hears that it is stored: the next push finds it. */
+    void regate(long job) {
+        open.values().stream().filter(d -> d.job() == job).forEach(this::gate);
+    }
+
+    /** What was said of a camera may have changed. */
     private void gate(Desk desk) {
         desk.driving
                 .camera()
@@ -258,8 +332,13 @@ class Desks {
                                 marks.leave(camera.id());
                             }
                             links.close(camera);
-                            telling.later(() -> mapper.releaseLease(camera.id(), camera.holder()));
+                            telling.later(() -> released(camera));
                         });
+    }
+
+    private void released(CameraLink camera) {
+        mapper.releaseLease(camera.id(), camera.holder());
+        live.changed(camera.id().job(), Notice.DRIVERS);
     }
 
     /**

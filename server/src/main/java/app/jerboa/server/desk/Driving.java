@@ -1,9 +1,6 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
-import app.jerboa.core.motion.SpeedScale;
-import app.jerboa.core.motion.StickSpeeds;
-import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.visca.PanTilt;
 import java.util.Optional;
@@ -37,22 +34,6 @@ final class Driving {
     /** A head sent home may take so long to begin. */
     private static final int HOME_BEGINS_MILLIS = 500;
 
-    private static final double NANOS = 1e9;
-
-    /** What the stick asks for, in steps of the camera's protocol. */
-    private record Motion(int pan, int tilt, int zoom, boolean home) {
-        static final Motion NONE = new Motion(0, 0, 0, false);
-        static final Motion HOME = new Motion(0, 0, 0, true);
-
-        boolean stands() {
-            return equals(NONE);
-        }
-
-        boolean drivesLike(Motion other) {
-            return pan == other.pan && tilt == other.tilt;
-        }
-    }
-
     /** A stop that was sent and not yet seen done. */
     private static final class Owed {
         final long since;
@@ -71,20 +52,17 @@ final class Driving {
     private final BiConsumer<CameraLink, CompletableFuture<Outcome>> onLetGo;
     private final MoveGate moveGate = new MoveGate();
     private CameraLink camera;
-    private StickSpeeds speeds;
-    private long rampedAt;
+    private final StickHand hand = new StickHand();
     private Motion sent = Motion.NONE;
     private Motion waiting = Motion.NONE;
     private Owed owed;
     private boolean closed;
-    private boolean stickIsOff;
-    private boolean mustCentre;
-    private long lastStick;
     private long lastSign;
     private long leaseEnds;
     private long standsSince;
     private long homeSince;
     private PanTilt lastSeen;
+    private Optional<Pointing> pointing = Optional.empty();
 
     /**
      * @param onLetGo gets a camera that is no longer driven here, and how its last stop ends
@@ -118,33 +96,18 @@ final class Driving {
         }
         camera = taken;
         leaseEnds = terms.leaseEnds();
-        speeds = speeds(taken, terms.feel());
+        pointing = Optional.empty();
+        hand.takes(taken, terms.feel());
         moveGate.now(terms.gate());
-        mustCentre = stickIsOff;
         lastSign = clock.getAsLong();
         screen.accept(new DeskMessages.Taken(taken.device()));
         return true;
     }
 
-    /** Until it says how far it is zoomed, it may be all the way; one that never says is wide. */
-    private static StickSpeeds speeds(CameraLink taken, Feel feel) {
-        HeadLink.Abilities can = taken.link().can();
-        return new StickSpeeds(
-                feel,
-                scale(taken.head().pan(), can.panSteps()),
-                scale(taken.head().tilt(), can.tiltSteps()),
-                can.zoomSteps(),
-                taken.head().lens().angleDegrees(can.tells() ? 1 : 0));
-    }
-
-    private static SpeedScale scale(SpeedScale of, int steps) {
-        return new SpeedScale(of.slowest(), of.fastest(), steps);
-    }
-
     /** Its driver likes this kind of camera so from now on. */
     synchronized void feel(String profile, Feel feel) {
         if (camera != null && camera.profile().equals(profile)) {
-            speeds.feel(feel);
+            hand.feel(feel);
         }
     }
 
@@ -165,17 +128,10 @@ final class Driving {
      * @param panPerSecond degrees, by the profile and the step it was told; right is positive
      * @param crossingSeconds of the picture at full deflection
      */
-    record Going(double panPerSecond, double tiltPerSecond, double crossingSeconds) {
-        static final Going NOWHERE = new Going(0, 0, 0);
-    }
+    record Going(double panPerSecond, double tiltPerSecond, double crossingSeconds) {}
 
     synchronized Going going() {
-        return speeds == null
-                ? Going.NOWHERE
-                : new Going(
-                        speeds.panPerSecond(sent.pan()),
-                        speeds.tiltPerSecond(sent.tilt()),
-                        speeds.crossingSeconds());
+        return new Going(hand.panPerSecond(sent), hand.tiltPerSecond(sent), hand.crossingSeconds());
     }
 
     synchronized void leaseRenewed(CameraId id, long endsNanos) {
@@ -185,18 +141,14 @@ final class Driving {
     }
 
     synchronized void stick(double pan, double tilt, double zoomBy, double limit) {
-        lastStick = clock.getAsLong();
+        hand.push(pan, tilt, zoomBy, limit, clock.getAsLong());
         if (camera == null) {
-            stickIsOff = pan != 0 || tilt != 0 || zoomBy != 0;
             return;
         }
-        speeds.push(pan, tilt, zoomBy, limit);
-        stickIsOff = speeds.isPushed();
-        if (stickIsOff) {
+        if (hand.isOff()) {
             drive();
             return;
         }
-        mustCentre = false;
         if (!waiting.home() && (!sent.stands() && !sent.home() || !waiting.stands())) {
             stop("released");
         }
@@ -204,27 +156,42 @@ final class Driving {
 
     /** As fast as the stick asks for by now: its ramp goes on between its messages. */
     private void drive() {
-        if (mustCentre) {
+        if (hand.drives()) {
+            hand.motion(clock.getAsLong(), isMoving())
+                    .ifPresentOrElse(this::want, () -> stop("arrived"));
+        }
+    }
+
+    /** Begins a steady move to a place, which goes on as long as its page keeps it going. */
+    synchronized void go(SteadyMoves.Wish wish) {
+        if (camera == null || isMoving() || hand.isOff()) {
             return;
         }
-        long now = clock.getAsLong();
-        double seconds = isMoving() ? (now - rampedAt) / NANOS : 0;
-        rampedAt = now;
-        StickSpeeds.Steps steps = speeds.after(seconds);
-        want(new Motion(steps.pan(), steps.tilt(), steps.zoom(), false));
+        Optional<String> cannot =
+                SteadyMoves.begin(camera, hand, pointing, wish, clock.getAsLong());
+        if (cannot.isPresent()) {
+            trouble(cannot.get());
+        } else {
+            drive();
+        }
+    }
+
+    synchronized void keepGoing(long number) {
+        hand.keepGoing(number, clock.getAsLong());
+    }
+
+    private void trouble(String why) {
+        screen.accept(new DeskMessages.Trouble(Optional.of(camera.device()), why));
     }
 
     synchronized void home() {
-        if (camera == null || isMoving() || stickIsOff) {
+        if (camera == null || isMoving() || hand.isOff()) {
             return;
         }
         if (camera.link().can().home()) {
             want(Motion.HOME);
         } else {
-            screen.accept(
-                    new DeskMessages.Trouble(
-                            Optional.of(camera.device()),
-                            "Its protocol has no home position, so it was not moved."));
+            trouble("Its protocol has no home position, so it was not moved.");
         }
     }
 
@@ -232,8 +199,8 @@ final class Driving {
     private void want(Motion motion) {
         Optional<MoveGate.Keeps> keeps = isMoving() ? Optional.empty() : moveGate.keeps();
         if (keeps.isPresent()) {
-            mustCentre = stickIsOff;
-            speeds.stand();
+            hand.insistOnLettingGo();
+            hand.stand();
             screen.accept(new DeskMessages.Needs(camera.device(), keeps.get()));
             return;
         }
@@ -257,12 +224,12 @@ final class Driving {
         }
         waiting = Motion.NONE;
         if (failure != null) {
-            mustCentre = stickIsOff;
+            hand.insistOnLettingGo();
             screen.accept(
                     new DeskMessages.Trouble(
                             Optional.of(of.device()),
                             "It could not be stored that the head moves, so it was not moved. Is the database there? Centre the stick and try again."));
-        } else if (motion.home() || !silent(lastStick, SILENCE_MILLIS)) {
+        } else if (motion.home() || !silent(hand.lastSign(), SILENCE_MILLIS)) {
             begin(motion);
         }
     }
@@ -305,16 +272,14 @@ final class Driving {
 
     /** As {@link #stop}, and the stick must come back to the centre before it drives again. */
     synchronized void stopFromElsewhere(String why) {
-        mustCentre = stickIsOff;
+        hand.insistOnLettingGo();
         stop(why);
     }
 
     private void nothingMoves() {
         sent = Motion.NONE;
         waiting = Motion.NONE;
-        if (speeds != null) {
-            speeds.stand();
-        }
+        hand.stand();
     }
 
     /**
@@ -357,10 +322,10 @@ final class Driving {
     }
 
     /** The camera says where it points: a head sent home has arrived when it stays there. */
-    synchronized void seen(PanTilt at, double viewDegrees) {
-        if (speeds != null) {
-            speeds.view(viewDegrees);
-        }
+    synchronized void seen(Pointing where) {
+        pointing = Optional.of(where);
+        hand.seen(where);
+        PanTilt at = where.at();
         boolean arrived = at.equals(lastSeen) && silent(homeSince, HOME_BEGINS_MILLIS);
         lastSeen = at;
         if (sent.home() && arrived) {
@@ -374,11 +339,11 @@ final class Driving {
         if (camera == null) {
             return;
         }
-        boolean byStick = !sent.home() && !sent.stands() || !waiting.home() && !waiting.stands();
-        if (byStick && silent(lastStick, SILENCE_MILLIS)) {
-            mustCentre = true;
+        boolean held = sent.byHand() || waiting.byHand() || hand.keepsGoing();
+        if (held && silent(hand.lastSign(), SILENCE_MILLIS)) {
+            hand.insistOnLettingGo();
             stop("the stick went silent");
-        } else if (byStick && stickIsOff) {
+        } else if (held) {
             drive();
         }
         if (clock.getAsLong() - leaseEnds > 0) {

@@ -90,6 +90,10 @@ class DrivingTest {
         return terms(new Gate(true, false), Feel.plain(StickLaw.linear()));
     }
 
+    private static Pointing at(int pan, int tilt) {
+        return new Pointing(new PanTilt(pan, tilt), pan, tilt, 60);
+    }
+
     private void pass(int millis) {
         now += millis * 1_000_000L;
     }
@@ -261,14 +265,14 @@ class DrivingTest {
     @Test
     void homeIsOverWhenTheHeadStaysWhereItIs() {
         driving.home();
-        driving.seen(new PanTilt(9, 9), 60);
-        driving.seen(new PanTilt(9, 9), 60);
+        driving.seen(at(9, 9));
+        driving.seen(at(9, 9));
         assertThat(driving.isMoving()).as("it may not have begun").isTrue();
         pass(600);
-        driving.seen(new PanTilt(5, 5), 60);
+        driving.seen(at(5, 5));
         assertThat(driving.isMoving()).isTrue();
-        driving.seen(new PanTilt(0, 0), 60);
-        driving.seen(new PanTilt(0, 0), 60);
+        driving.seen(at(0, 0));
+        driving.seen(at(0, 0));
         assertThat(driving.isMoving()).isFalse();
     }
 
@@ -378,7 +382,9 @@ class DrivingTest {
                         d -> pass(150),
                         d -> marks.asked.forEach(m -> m.complete(null)),
                         d -> marks.stored.clear(),
-                        d -> d.seen(new PanTilt(random.nextInt(2), 0), 60),
+                        d -> d.seen(at(random.nextInt(2), 0)),
+                        d -> d.go(new SteadyMoves.Wish(1, 30, 0, 10)),
+                        d -> d.keepGoing(1),
                         d -> d.gate(L1, new Gate(random.nextInt(9) > 0, random.nextInt(9) == 0)),
                         d -> d.feel("ceiling-ptz", RAMPED));
         marks.atOnce = false;
@@ -453,5 +459,69 @@ class DrivingTest {
                         "drive 12 0");
         push(0);
         assertThat(head.told).last().isEqualTo("stop");
+    }
+
+    /** As a page keeps a steady move going for so long: the watch looks, the head follows. */
+    private double kept(long number, double pan, int millis) {
+        double is = pan;
+        for (int t = 0; t < millis; t += 20) {
+            driving.sign();
+            if (t % 40 == 0) {
+                driving.keepGoing(number);
+            }
+            driving.watch();
+            is += driving.going().panPerSecond() * 0.02;
+            if (t % 100 == 0) {
+                driving.seen(new Pointing(new PanTilt((int) (is * 14), 0), is, 0, 60));
+            }
+            pass(20);
+        }
+        return is;
+    }
+
+    @Test
+    void aSteadyMoveArrivesInItsTimeAndStops() {
+        driving.go(new SteadyMoves.Wish(7, 20, 0, 4));
+        assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
+        assertThat(head.told).as("nobody knows yet where it points").isEmpty();
+        driving.seen(at(0, 0));
+        driving.go(new SteadyMoves.Wish(7, 20, 0, 4));
+        double is = kept(7, 0, 3_400);
+        assertThat(head.told).doesNotContain("stop");
+        assertThat(is).isBetween(15.0, 20.0);
+        is = kept(7, is, 1_100);
+        assertThat(head.told).last().isEqualTo("stop");
+        assertThat(is).isBetween(19.8, 20.2);
+        push(1);
+        assertThat(head.told).last().isEqualTo("drive 24 0");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"200, 0, 10, beyond the limits", "20, 0, 0.01, at least", "0, 0, 10, points there"})
+    void aSteadyMoveThatCannotBeIsRefusedInWords(
+            double pan, double tilt, double seconds, String words) {
+        driving.seen(at(0, 0));
+        driving.go(new SteadyMoves.Wish(1, pan, tilt, seconds));
+        assertThat(head.told).isEmpty();
+        assertThat(told(DeskMessages.Trouble.class).get(0).reason()).contains(words);
+    }
+
+    /** It lives by the beats of its own page and number; after a stop no beat brings it back. */
+    @Test
+    void aSteadyMoveEndsWithItsBeatAndWithAStop() {
+        driving.seen(at(0, 0));
+        driving.go(new SteadyMoves.Wish(1, 30, 0, 10));
+        kept(2, 0, 240);
+        assertThat(head.told).last().isEqualTo("stop");
+        driving.go(new SteadyMoves.Wish(3, 30, 0, 10));
+        kept(3, 0, 300);
+        driving.stopFromElsewhere("STOP ALL");
+        head.told.clear();
+        kept(3, 1, 500);
+        assertThat(head.told).isEmpty();
+        driving.go(new SteadyMoves.Wish(4, 30, 0, 10));
+        assertThat(head.told).as("begun anew").isNotEmpty();
+        push(-1);
+        assertThat(head.told).as("the hand is on top").last().isEqualTo("drive -24 0");
     }
 }

@@ -1,0 +1,169 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.SpeedScale;
+import app.jerboa.core.motion.SteadyMove;
+import app.jerboa.core.motion.StickSpeeds;
+import app.jerboa.wire.link.session.HeadLink;
+import java.util.Optional;
+
+/**
+ * The hand that is at a head: a stick that is pushed, or a move that a page keeps going. After a
+ * stop from elsewhere it must let go before it drives again. Times are nanoseconds of one clock.
+ * Whoever holds the desk's lock calls it.
+ */
+final class StickHand {
+    private static final double NANOS = 1e9;
+
+    /** A move that a page keeps going. */
+    private record Going(long number, SteadyMove move, long begun) {}
+
+    private StickSpeeds speeds;
+    private SpeedScale panScale;
+    private SpeedScale tiltScale;
+    private Going going;
+    private boolean off;
+    private boolean mustLetGo;
+    private long lastSign;
+    private long rampedAt;
+
+    /** At this head from now on: what is held already must be let go first. */
+    void takes(CameraLink camera, Feel feel) {
+        HeadLink.Abilities can = camera.link().can();
+        panScale = scale(camera.head().pan(), can.panSteps());
+        tiltScale = scale(camera.head().tilt(), can.tiltSteps());
+        // Until it says how far it is zoomed, it may be all the way; one that never says is wide.
+        double view = camera.head().lens().angleDegrees(can.tells() ? 1 : 0);
+        speeds = new StickSpeeds(feel, panScale, tiltScale, can.zoomSteps(), view);
+        going = null;
+        insistOnLettingGo();
+    }
+
+    private static SpeedScale scale(SpeedScale of, int steps) {
+        return new SpeedScale(of.slowest(), of.fastest(), steps);
+    }
+
+    void feel(Feel feel) {
+        speeds.feel(feel);
+    }
+
+    /** Where the head says that it points, and how wide it sees. */
+    void seen(Pointing where) {
+        if (speeds != null) {
+            speeds.view(where.viewDegrees());
+        }
+        if (going != null) {
+            going.move().seen(where.pan(), where.tilt());
+        }
+    }
+
+    /** The stick was pushed there, or let go in the middle: that ends what the page kept going. */
+    void push(double pan, double tilt, double zoom, double limit, long now) {
+        lastSign = now;
+        going = null;
+        if (speeds == null) {
+            off = pan != 0 || tilt != 0 || zoom != 0;
+        } else {
+            speeds.push(pan, tilt, zoom, limit);
+            off = speeds.isPushed();
+        }
+        mustLetGo &= off;
+    }
+
+    /**
+     * Begins a steady move from where the head points.
+     *
+     * @return why it cannot be
+     */
+    Optional<SteadyMove.Refusal> go(SteadyMoves.Wish wish, Pointing from, long now) {
+        SteadyMove move =
+                new SteadyMove(
+                        from.pan(),
+                        from.tilt(),
+                        wish.pan(),
+                        wish.tilt(),
+                        wish.seconds(),
+                        panScale,
+                        tiltScale);
+        Optional<SteadyMove.Refusal> refusal = move.refusal();
+        if (refusal.isEmpty()) {
+            lastSign = now;
+            going = new Going(wish.number(), move, now);
+            off = true;
+            speeds.stand();
+        }
+        return refusal;
+    }
+
+    /** The page keeps this move going; a number of old keeps nothing. */
+    void keepGoing(long number, long now) {
+        if (going != null && going.number() == number) {
+            lastSign = now;
+        }
+    }
+
+    /** A page keeps a steady move going. */
+    boolean keepsGoing() {
+        return going != null;
+    }
+
+    boolean isOff() {
+        return off;
+    }
+
+    /** It is off and may drive. */
+    boolean drives() {
+        return off && !mustLetGo;
+    }
+
+    /** What is held does nothing any more until it was let go; a steady move is over. */
+    void insistOnLettingGo() {
+        off &= going == null;
+        mustLetGo = off;
+        going = null;
+    }
+
+    /** Whatever moved was stopped: the ramp begins anew. */
+    void stand() {
+        if (speeds != null) {
+            speeds.stand();
+        }
+    }
+
+    long lastSign() {
+        return lastSign;
+    }
+
+    /**
+     * What the head is to be told now.
+     *
+     * @param moving it moves already, so that its ramp goes on
+     * @return empty when a steady move is over
+     */
+    Optional<Motion> motion(long now, boolean moving) {
+        if (going != null) {
+            Optional<Motion> next =
+                    going.move().after((now - going.begun()) / NANOS).map(Motion::of);
+            if (next.isEmpty()) {
+                going = null;
+                off = false;
+            }
+            return next;
+        }
+        double seconds = moving ? (now - rampedAt) / NANOS : 0;
+        rampedAt = now;
+        return Optional.of(Motion.of(speeds.after(seconds)));
+    }
+
+    double panPerSecond(Motion sent) {
+        return speeds == null ? 0 : speeds.panPerSecond(sent.pan());
+    }
+
+    double tiltPerSecond(Motion sent) {
+        return speeds == null ? 0 : speeds.tiltPerSecond(sent.tilt());
+    }
+
+    double crossingSeconds() {
+        return speeds == null ? 0 : speeds.crossingSeconds();
+    }
+}
