@@ -16,6 +16,9 @@ interface Knob {
   readonly say: (value: number) => string
 }
 
+/** Only what a person sets. */
+const wish = (f: Feel) => Object.fromEntries(KNOBS.map((k) => [k.of, f[k.of]]))
+
 const percent = (v: number) => `${Math.round(v * 100)} %`
 const seconds = (none: string) => (v: number) => (v === 0 ? none : `${v} s`)
 
@@ -60,7 +63,7 @@ export const FeelPanel = memo(function FeelPanel({ job, feel }: Props) {
   }
   // One after the other, so that the last one told is the one that stays.
   const scope = { id: path }
-  const set = useMutation({ scope, mutationFn: (to: Feel) => put<Feel>(path, to), onSuccess: keep })
+  const set = useMutation({ scope, mutationFn: (to: Feel) => put<Feel>(path, wish(to)), onSuccess: keep })
   const usual = useMutation({
     scope,
     mutationFn: () => del<Feel>(path),

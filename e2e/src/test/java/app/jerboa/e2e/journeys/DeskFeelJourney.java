@@ -207,8 +207,7 @@ class DeskFeelJourney extends Jerboa {
         user.press("Mark A here");
         double from = head(4).get("pan").asDouble();
         user.page.keyboard().down("ArrowRight");
-        await().atMost(Duration.ofSeconds(8))
-                .until(() -> head(4).get("pan").asDouble() > from + 5);
+        await().atMost(Duration.ofSeconds(8)).until(() -> head(4).get("pan").asDouble() > from + 5);
         user.page.keyboard().up("ArrowRight");
         awaitStanding(4);
         user.press("Mark B here");

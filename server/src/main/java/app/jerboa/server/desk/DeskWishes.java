@@ -72,7 +72,7 @@ class DeskWishes {
     FeelBody feel(
             @PathVariable("job") long job,
             @PathVariable("profile") String profile,
-            @RequestBody FeelBody body,
+            @RequestBody FeelWish body,
             @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
         insistOnKind(job, profile);
         Feel feel = body.feel();

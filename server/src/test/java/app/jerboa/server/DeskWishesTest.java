@@ -1,0 +1,164 @@
+package app.jerboa.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+
+/** What is said before heads move, and how each person likes them to move. */
+class DeskWishesTest extends RunningServer {
+    private static final Map<String, Object> FEEL =
+            Map.of(
+                    "profile",
+                    "ceiling-ptz",
+                    "own",
+                    false,
+                    "deadZone",
+                    0.1,
+                    "k",
+                    0,
+                    "rampSeconds",
+                    1,
+                    "pan",
+                    0.5,
+                    "tilt",
+                    1,
+                    "zoom",
+                    1,
+                    "crossingSeconds",
+                    5);
+
+    @Autowired private JdbcTemplate database;
+    private Client asha;
+    private long number;
+    private String job;
+
+    @BeforeEach
+    void demo() {
+        asha = new Client().signIn();
+        number = asha.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong();
+        job = "/api/jobs/" + number;
+    }
+
+    private JsonNode camera() {
+        return asha.get(job + "/desk").json().get("cameras").get(0);
+    }
+
+    private void say(boolean clear) {
+        long id = camera().get("id").asLong();
+        assertThat(
+                        asha.send(
+                                        "POST",
+                                        job + "/desk/clear",
+                                        Map.of("devices", List.of(id), "clear", clear))
+                                .status())
+                .isEqualTo(200);
+    }
+
+    private void chooseLive() {
+        asha.send("PUT", job + "/world", Map.of("world", "live", "confirmed", true));
+    }
+
+    private void halfAnHourLater() {
+        database.update(
+                "update desk_clear set at = at - interval '31 minutes' where job_id = ?", number);
+    }
+
+    /** It is said for this world and for this work: it ends with either. */
+    @ParameterizedTest
+    @CsvSource({"taken back", "half an hour", "another world"})
+    void clearEnds(String how) {
+        assertThat(camera().get("clear").asBoolean()).isFalse();
+        say(true);
+        assertThat(camera().get("clear").asBoolean()).isTrue();
+        switch (how) {
+            case "taken back" -> say(false);
+            case "half an hour" -> halfAnHourLater();
+            default -> chooseLive();
+        }
+        assertThat(camera().get("clear").asBoolean()).isFalse();
+        assertThat(asha.get(job + "/log").text()).contains("Clear was said at the place of");
+    }
+
+    @Test
+    void onAirIsSaidByHandAndSeenByAll() {
+        String air = job + "/desk/" + camera().get("id").asLong() + "/air";
+        for (boolean on : List.of(true, true, false)) {
+            asha.send("PUT", air, Map.of("onAir", on));
+            assertThat(camera().get("onAir").asBoolean()).isEqualTo(on);
+        }
+    }
+
+    @Test
+    void aFeelIsOfOnePersonAndOneKindOfCamera() {
+        String feel = job + "/desk/feels/ceiling-ptz";
+        Answer kept = asha.send("PUT", feel, FEEL);
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        assertThat(feel(asha).get("own").asBoolean()).isTrue();
+        assertThat(feel(asha).get("curve").get(20).asDouble()).isEqualTo(1);
+        assertThat(feel(asha).get("curve").get(11).asDouble()).isCloseTo(0.5, within(1e-9));
+        asha.send("DELETE", feel, Map.of());
+        assertThat(feel(asha).get("own").asBoolean()).isFalse();
+        assertThat(feel(asha).get("k").asDouble()).isEqualTo(3);
+    }
+
+    private JsonNode feel(Client person) {
+        for (JsonNode f : person.get(job + "/desk").json().get("feels")) {
+            if (f.get("profile").asString().equals("ceiling-ptz")) {
+                return f;
+            }
+        }
+        throw new IllegalStateException("no such kind");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "POST|/desk/clear|{\"devices\":[],\"clear\":true}|400|devices",
+                "POST|/desk/clear|{\"devices\":[99999999],\"clear\":true}|404|",
+                "PUT|/desk/99999999/air|{\"onAir\":true}|404|",
+                "PUT|/desk/feels/nose|{\"deadZone\":0.1,\"k\":1,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"crossingSeconds\":0}|404|",
+                "PUT|/desk/feels/ceiling-ptz|{}|400|deadZone",
+                "PUT|/desk/feels/ceiling-ptz|{\"deadZone\":0.1,\"k\":11,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"crossingSeconds\":0}|400|k",
+                "PUT|/desk/pads|{\"name\":\"\",\"map\":{\"axes\":[],\"buttons\":[]}}|400|name",
+                "PUT|/desk/pads|{\"name\":\"Two sticks\"}|400|map",
+                "PUT|/desk/pads|{\"name\":\"Two sticks\",\"map\":{\"axes\":[{\"axis\":0,\"to\":\"nose\",\"turned\":false,\"centre\":0,\"dead\":0}],\"buttons\":[]}}|400|axes",
+                "PUT|/desk/pads|{\"name\":\"Two sticks\",\"map\":{\"axes\":[],\"buttons\":[{\"button\":99,\"to\":\"stop\"}]}}|400|buttons"
+            })
+    void whatCannotBeIsRefusedAtItsPlace(
+            String method, String path, String body, int status, String field) {
+        Answer answer = asha.sendText(method, job + path, body);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
+        if (field != null) {
+            assertThat(answer.json().path("field").asString("")).isEqualTo(field);
+        }
+    }
+
+    @Test
+    void aPadIsRememberedAsItWasMapped() {
+        Map<String, Object> map =
+                Map.of(
+                        "axes",
+                        List.of(
+                                Map.of(
+                                        "axis", 2, "to", "tilt", "turned", true, "centre", 0.1,
+                                        "dead", 0.05)),
+                        "buttons",
+                        List.of(Map.of("button", 7, "to", "hold")));
+        String name = "Pad (STANDARD, 1/2)";
+        assertThat(asha.get(job + "/desk/pads?name=Other").json().get("map").isNull()).isTrue();
+        asha.send("PUT", job + "/desk/pads", Map.of("name", name, "map", map));
+        JsonNode kept = asha.get(job + "/desk/pads?name=Pad%20(STANDARD,%201/2)").json().get("map");
+        assertThat(kept.get("axes").get(0).get("to").asString()).isEqualTo("tilt");
+        assertThat(kept.get("buttons").get(0).get("button").asInt()).isEqualTo(7);
+    }
+}
