@@ -17,10 +17,6 @@ import tools.jackson.databind.JsonNode;
 class DeskWishesTest extends RunningServer {
     private static final Map<String, Object> FEEL =
             Map.of(
-                    "profile",
-                    "ceiling-ptz",
-                    "own",
-                    false,
                     "deadZone",
                     0.1,
                     "k",

@@ -49,4 +49,53 @@ class SumsApiTest extends RunningServer {
         assertThat(answer.json().get("works").asBoolean()).isFalse();
         assertThat(answer.json().get("deviceVolts").isNull()).isTrue();
     }
+
+    private static final String TWO_CAMERAS =
+            """
+            {"cameras":[{"id":1,"pan":{"top":60,"accel":120},"tilt":{"top":60,"accel":120}},
+                        {"id":"b","pan":{"top":60,"accel":120},"tilt":{"top":60,"accel":120}}],
+             "presets":[{"camera":1,"id":1,"pan":0,"tilt":0,"subject":"house"},
+                        {"camera":1,"id":2,"pan":30,"tilt":0,"subject":"stone"},
+                        {"camera":"b","id":1,"pan":0,"tilt":0,"subject":"stone"}],
+             "takes":[{"camera":1,"preset":1,"start":0,"seconds":5},%s]}
+            """;
+
+    /** 30 degrees take 1 s, and half a second to settle. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{'camera':1,'preset':2,'start':5,'seconds':5}|{'works':false,'late':[{'take':1,'seconds':1.5}],'changes':[{'take':1,'camera':'b','preset':1}]}",
+                "{'camera':'b','preset':1,'start':5,'seconds':5}|{'works':true,'late':[],'changes':[]}",
+                "{'camera':1,'preset':1,'start':5,'seconds':5}|{'works':true,'late':[],'changes':[]}",
+            })
+    void aShotList(String take, String expected) {
+        Answer answer =
+                new Client()
+                        .sendText(
+                                "POST",
+                                "/api/sums/shot-list",
+                                TWO_CAMERAS.formatted(take.replace('\'', '"')));
+        assertThat(answer.text()).isEqualTo(expected.replace('\'', '"'));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{'camera':9,'preset':1,'start':5,'seconds':5}|preset",
+                "{'camera':1,'preset':1,'start':-5,'seconds':5}|start",
+                "{'camera':1,'preset':1,'start':5,'seconds':-1}|seconds",
+                "{'camera':{},'preset':1,'start':5,'seconds':1}|camera",
+            })
+    void aShotListThatCannotBe(String take, String field) {
+        Answer answer =
+                new Client()
+                        .sendText(
+                                "POST",
+                                "/api/sums/shot-list",
+                                TWO_CAMERAS.formatted(take.replace('\'', '"')));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.json().get("field").asString()).isEqualTo(field);
+    }
 }
