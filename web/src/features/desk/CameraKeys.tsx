@@ -19,7 +19,7 @@ export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: P
       sx={{
         display: 'grid',
         gap: 0.75,
-        gridTemplateColumns: 'repeat(auto-fill, minmax(68px, 1fr))',
+        gridTemplateColumns: 'repeat(auto-fill, minmax(78px, 1fr))',
         maxHeight: 124,
         overflow: 'auto',
       }}
@@ -34,7 +34,7 @@ export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: P
             e.currentTarget.blur()
             onTake(c.id)
           }}
-          title={c.cannot}
+          title={c.cannot || c.through}
           sx={{
             minWidth: 0,
             minHeight: 56,
@@ -88,7 +88,7 @@ export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: P
   )
 })
 
-/** Why it is dark, else what stands between, else how far it is proved. */
+/** That it is dark, else how far it is proved; why, and what stands between, the camera says when it is taken. */
 function what(c: DeskCamera) {
-  return c.cannot ? 'no way' : c.through || <StateMark mark={c.mark} />
+  return c.cannot ? 'no way' : <StateMark mark={c.mark} />
 }

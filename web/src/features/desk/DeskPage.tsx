@@ -1,39 +1,14 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import Slider from '@mui/material/Slider'
-import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Link as RouterLink } from 'react-router'
 import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { Desk, Job } from '../../shared/api/types'
-import { typing, useKeys } from '../../shared/ui/keys'
 import { Page } from '../../shared/ui/Page'
 import type { PageKey } from '../../shared/ui/pageKeys'
 import { Trouble } from '../../shared/ui/Trouble'
-import { Functions } from '../told'
-import { CameraKeys } from './CameraKeys'
-import { FeelPanel } from './FeelPanel'
-import { HoldSteady, toggleKept } from './HoldSteady'
-import { MoveGate } from './MoveGate'
-import { NotSeenStopped } from './NotSeenStopped'
-import { OnAir } from './OnAir'
-import { PadPanel, usePadMap } from './PadPanel'
-import { ReadBack } from './ReadBack'
-import { StandinPicture } from './StandinPicture'
-import { SteadyMove } from './SteadyMove'
-import { StickSurface } from './StickSurface'
-import type { PositionStore } from './positions'
-import { usePosition } from './positions'
-import { TakeOver } from './TakeOver'
-import { useAtRest } from './useAtRest'
-import { useDesk } from './useDesk'
-import { useNumberKeys } from './useNumberKeys'
-import { usePad, usePadName } from './usePad'
-import { useStickKeys } from './useStickKeys'
-import { WireFrames } from './WireFrames'
-import { ZoomLever } from './ZoomLever'
-import { Way } from './Way'
+import { Driving } from './Driving'
 
 const deskKeys: readonly PageKey[] = [
   ['digits', 'take a camera by its number'],
@@ -49,6 +24,8 @@ export function DeskPage({ job }: { readonly job: Job }) {
   const desk = useQuery({
     queryKey: ['desk', job.id, job.version],
     queryFn: () => get<Desk>(`/api/jobs/${job.id}/desk`),
+    // Whoever drives goes on while somebody else writes the plan.
+    placeholderData: keepPreviousData,
   })
   const findings = job.findings.filter((f) => f.severity === 'stop' && f.waiver === null)
   return (
@@ -81,174 +58,5 @@ function NothingToDrive({ job }: { readonly job: Job }) {
         {first.path === 'kit' ? 'Go to Kit' : 'Go to Line-up'}
       </Button>
     </Box>
-  )
-}
-
-/** Share of all speeds while creeping. */
-const CREEP = 0.15
-
-/** What full deflection does to the picture now. */
-function Crossing({ positions }: { readonly positions: PositionStore }) {
-  const seconds = usePosition(positions)?.crossingSeconds
-  return (
-    <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', minHeight: 22 }}>
-      {seconds ? `A full push crosses the picture in ${seconds.toFixed(1)} s` : ''}
-    </Box>
-  )
-}
-
-function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
-  const [percent, setPercent] = useState(60)
-  const [creeps, setCreeps] = useState(false)
-  const limit = (percent / 100) * (creeps ? CREEP : 1)
-  const { state, stick, positions, frames, take, home, stopAll, allowOnAir, go, endMove, ask, keep } =
-    useDesk(job.id, limit)
-  useStickKeys(stick)
-  const digit = useNumberKeys(desk.cameras, take)
-  const step = (by: number) => {
-    const at = desk.cameras.findIndex((c) => c.id === state.taken)
-    const camera = desk.cameras[at + by]
-    if (camera) take(camera.id)
-  }
-  const padName = usePadName()
-  const padMap = usePadMap(job.id, padName)
-  const [padBusy, setPadBusy] = useState(false)
-  usePad(stick, padBusy ? '' : padName, padMap, (what) => {
-    if (what === 'stop') stopAll()
-    else if (what === 'hold') toggleKept(stick)
-    else if (what === 'creep') setCreeps(!creeps)
-    else if (what === 'home') home()
-    else if (what === 'next') step(1)
-    else if (what === 'previous') step(-1)
-  })
-  useKeys((e) => {
-    if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
-      e.preventDefault()
-      stopAll()
-    } else if (/^([0-9]|Enter)$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
-      digit(e.key)
-    } else if (e.key === 'c' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
-      setCreeps(!creeps)
-    } else if (e.key === 'h' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
-      toggleKept(stick)
-    } else if ((e.key === ',' || e.key === '.') && !typing(e.target)) {
-      step(e.key === '.' ? 1 : -1)
-    }
-  })
-  const told = useAtRest(stick, state.taken, 0)
-  const camera = desk.cameras.find((c) => c.id === state.taken)
-  const line = job.lines.find((l) => l.cameraId === camera?.id)
-  const feel = desk.feels.find((f) => f.profile === (camera ?? desk.cameras[0])?.profile)
-  return (
-    <>
-      {state.notSeenStopped && (
-        <NotSeenStopped name={camera?.name ?? 'The head'} why={state.notSeenStopped} onStop={stopAll} />
-      )}
-      {state.trouble && <Trouble>{state.trouble}</Trouble>}
-      <TakeOver desk={desk} state={state} leads={rights(job).manage} onAsk={ask} onKeep={keep} />
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) auto' },
-          gap: 2,
-          mt: 1.5,
-        }}
-      >
-        <div>
-          <StandinPicture line={line?.number ?? 1} positions={positions} />
-          <Box role="status" sx={{ minHeight: 26, mt: 0.5 }}>
-            {state.stopped}
-          </Box>
-          <ReadBack camera={camera} positions={positions} />
-          {camera && <Way job={job} camera={camera} />}
-          {camera && told.value === camera.id && <Functions job={job} device={camera.id} asks={told.rests} />}
-        </div>
-        <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
-          <Box sx={{ gridColumn: '1 / -1' }}>
-            <Box sx={{ display: 'flex', gap: 1 }}>
-              <Button
-                variant="contained"
-                onClick={stopAll}
-                sx={{
-                  flex: 1,
-                  minHeight: 52,
-                  fontSize: '1.05rem',
-                  bgcolor: '#B3211B',
-                  color: '#FFFFFF',
-                  '&:hover': { bgcolor: '#8E1A15' },
-                }}
-              >
-                STOP ALL (Space)
-              </Button>
-              <Button variant="outlined" onClick={home} disabled={!camera}>
-                Home
-              </Button>
-            </Box>
-          </Box>
-          {camera && (
-            <Box sx={{ gridColumn: '1 / -1', maxWidth: 348 }}>
-              <MoveGate
-                job={job}
-                camera={camera}
-                cameras={desk.cameras}
-                refused={state.needs !== ''}
-                allowed={state.allowedOnAir}
-                onAllow={allowOnAir}
-              />
-            </Box>
-          )}
-          {feel && <StickSurface feel={feel} limit={limit} stick={stick} />}
-          <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
-            <ZoomLever stick={stick} />
-            <Button
-              variant={creeps ? 'contained' : 'outlined'}
-              aria-pressed={creeps}
-              onClick={() => setCreeps(!creeps)}
-            >
-              Creep (c)
-            </Button>
-            <OnAir job={job} camera={camera} />
-          </Box>
-          <Box sx={{ gridColumn: '1 / -1' }}>
-            <label htmlFor="limit">Speed limit {percent} %</label>
-            <Slider
-              id="limit"
-              aria-label="Speed limit in percent"
-              value={percent}
-              min={5}
-              max={100}
-              step={5}
-              onChange={(_, v) => setPercent(v)}
-            />
-            <Crossing positions={positions} />
-            <HoldSteady stick={stick} camera={camera} positions={positions} />
-          </Box>
-        </Box>
-      </Box>
-      {camera && feel && told.value === camera.id && <FeelPanel key={feel.profile} job={job} feel={feel} />}
-      {camera?.tells && (
-        <SteadyMove key={camera.id} positions={positions} going={state.going} onGo={go} onEnd={endMove} />
-      )}
-      <PadPanel job={job} name={padName} map={padMap} onBusy={setPadBusy} />
-      <WireFrames frames={frames} job={job.id} />
-      <Box sx={{ color: 'text.secondary', mt: 1.5 }}>
-        Keys: its number takes a camera, arrows drive, + and − zoom, Space or Esc stops all. Heads move
-        without warning: hands and cables clear. If the server itself is killed, a moving head goes on until
-        it is started again.
-      </Box>
-      <Box
-        sx={{
-          position: 'sticky',
-          bottom: '-16px',
-          zIndex: 1,
-          mt: 1.5,
-          mb: -2,
-          pt: 1,
-          bgcolor: 'background.default',
-        }}
-      >
-        <CameraKeys cameras={desk.cameras} taken={state.taken} onTake={take} />
-      </Box>
-    </>
   )
 }

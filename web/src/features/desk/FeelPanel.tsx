@@ -94,8 +94,6 @@ export const FeelPanel = memo(function FeelPanel({ job, feel }: Props) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
-          columnGap: 3,
           mt: 0.5,
         }}
       >
