@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { memo } from 'react'
+import TextField from '@mui/material/TextField'
+import { memo, useState } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
 import { StateMark } from '../../shared/ui/StateMark'
 
@@ -10,81 +11,147 @@ interface Props {
   readonly onTake: (camera: number) => void
 }
 
-/** One tab a camera: its number, its name, what stands of it; a filled bar with words when it is on air. */
+/** More than these do not stand beside each other: they are shown in groups, and can be looked for. */
+const MOST_AT_ONCE = 24
+const GROUP = 20
+
+/** The tabs of all cameras; of many, those of one group or those that are looked for. */
 export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: Props) {
+  const [group, setGroup] = useState(0)
+  const [wanted, setWanted] = useState('')
+  const many = cameras.length > MOST_AT_ONCE
+  const shown = many ? fewOf(cameras, group, wanted) : cameras
   return (
-    <Box
-      role="group"
-      aria-label="Cameras"
-      sx={{
-        display: 'grid',
-        gap: 0.75,
-        gridTemplateColumns: 'repeat(auto-fill, minmax(78px, 1fr))',
-        maxHeight: 124,
-        overflow: 'auto',
-      }}
-    >
-      {cameras.map((c) => (
-        <Button
-          key={c.id}
-          variant={c.id === taken ? 'contained' : 'outlined'}
-          aria-pressed={c.id === taken}
-          onClick={(e) => {
-            // Space must stop, not press this key again.
-            e.currentTarget.blur()
-            onTake(c.id)
-          }}
-          title={c.cannot || c.through}
-          sx={{
-            minWidth: 0,
-            minHeight: 56,
-            flexDirection: 'column',
-            justifyContent: 'flex-start',
-            px: 0.5,
-            py: 0.25,
-            lineHeight: 1.25,
-            overflow: 'hidden',
-            borderBottomLeftRadius: 0,
-            borderBottomRightRadius: 0,
-          }}
-        >
-          {c.onAir && (
-            <Box
-              component="span"
-              sx={{
-                alignSelf: 'stretch',
-                mx: -0.5,
-                mt: -0.25,
-                bgcolor: 'text.primary',
-                color: 'background.default',
-                fontSize: '0.86rem',
+    <Box role="group" aria-label="Cameras">
+      {many && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 0.5, alignItems: 'center' }}>
+          {groupsOf(cameras).map((name, i) => (
+            <Button
+              key={name}
+              size="small"
+              variant={wanted === '' && i === group ? 'contained' : 'outlined'}
+              onClick={() => {
+                setWanted('')
+                setGroup(i)
               }}
             >
-              on air
-            </Box>
-          )}
-          <span>
-            <span className="mono" style={{ fontSize: '1.25rem' }}>
-              {c.number}
-            </span>{' '}
-            {c.name}
-          </span>
-          <Box
-            component="span"
-            sx={{
-              fontWeight: 400,
-              fontSize: '0.88rem',
-              maxWidth: 1,
-              overflow: 'hidden',
-              textOverflow: 'ellipsis',
-              whiteSpace: 'nowrap',
-            }}
-          >
-            {c.heldBy && c.id !== taken ? `${c.heldBy.split(' ')[0]} drives` : what(c)}
-          </Box>
-        </Button>
-      ))}
+              {name}
+            </Button>
+          ))}
+          <TextField
+            size="small"
+            label="Number or name"
+            value={wanted}
+            onChange={(e) => setWanted(e.target.value)}
+            sx={{ width: 150 }}
+          />
+        </Box>
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 0.75,
+          gridTemplateColumns: 'repeat(auto-fill, minmax(78px, 1fr))',
+          maxHeight: 124,
+          overflow: 'auto',
+        }}
+      >
+        {shown.map((c) => (
+          <Tab key={c.id} camera={c} chosen={c.id === taken} onTake={onTake} />
+        ))}
+        {shown.length === 0 && <span>No camera is called so.</span>}
+      </Box>
     </Box>
+  )
+})
+
+/** What a group is called: the numbers of its first and last camera. */
+export function groupsOf(cameras: readonly { readonly number: number }[]): string[] {
+  const names: string[] = []
+  for (let i = 0; i < cameras.length; i += GROUP) {
+    const last = cameras[Math.min(i + GROUP, cameras.length) - 1]
+    names.push(`${cameras[i]?.number} to ${last?.number}`)
+  }
+  return names
+}
+
+/** Those that are looked for by number or name; all of the group when nobody looks. */
+export function fewOf<C extends { readonly number: number; readonly name: string }>(
+  cameras: readonly C[],
+  group: number,
+  wanted: string,
+): readonly C[] {
+  const text = wanted.trim().toLowerCase()
+  if (text === '') return cameras.slice(group * GROUP, (group + 1) * GROUP)
+  return cameras.filter((c) => String(c.number).startsWith(text) || c.name.toLowerCase().includes(text))
+}
+
+interface TabProps {
+  readonly camera: DeskCamera
+  readonly chosen: boolean
+  readonly onTake: (camera: number) => void
+}
+
+/** Number, name, what stands of it; a filled bar with words when it is on air. */
+const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
+  return (
+    <Button
+      variant={chosen ? 'contained' : 'outlined'}
+      aria-pressed={chosen}
+      onClick={(e) => {
+        // Space must stop, not press this key again.
+        e.currentTarget.blur()
+        onTake(c.id)
+      }}
+      title={c.cannot || c.through}
+      sx={{
+        minWidth: 0,
+        minHeight: 56,
+        flexDirection: 'column',
+        justifyContent: 'flex-start',
+        px: 0.5,
+        py: 0.25,
+        lineHeight: 1.25,
+        overflow: 'hidden',
+        borderBottomLeftRadius: 0,
+        borderBottomRightRadius: 0,
+      }}
+    >
+      {c.onAir && (
+        <Box
+          component="span"
+          sx={{
+            alignSelf: 'stretch',
+            mx: -0.5,
+            mt: -0.25,
+            bgcolor: 'text.primary',
+            color: 'background.default',
+            fontSize: '0.86rem',
+          }}
+        >
+          on air
+        </Box>
+      )}
+      <span>
+        <span className="mono" style={{ fontSize: '1.25rem' }}>
+          {c.number}
+        </span>{' '}
+        {c.name}
+      </span>
+      <Box
+        component="span"
+        sx={{
+          fontWeight: 400,
+          fontSize: '0.88rem',
+          maxWidth: 1,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          whiteSpace: 'nowrap',
+        }}
+      >
+        {c.heldBy && !chosen ? `${c.heldBy.split(' ')[0]} drives` : what(c)}
+      </Box>
+    </Button>
   )
 })
 

@@ -14,6 +14,7 @@ const deskKeys: readonly PageKey[] = [
   ['digits', 'take a camera by its number'],
   ['arrows', 'drive while held'],
   ['+ and -', 'zoom while held'],
+  ['f and n', 'focus far and near while held'],
   ['c', 'creep: all speeds at 15 %'],
   ['h', 'hold this push, or end the steady move'],
   ['Space, Esc', 'STOP ALL'],

@@ -27,7 +27,7 @@ import { useNumberKeys } from './useNumberKeys'
 import { usePad, usePadName } from './usePad'
 import { useStickKeys } from './useStickKeys'
 import { WireFrames } from './WireFrames'
-import { ZoomLever } from './ZoomLever'
+import { LensLevers } from './LensLevers'
 import { Way } from './Way'
 
 /** Share of all speeds while creeping. */
@@ -146,7 +146,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           )}
           {feel && <StickSurface feel={feel} limit={limit} stick={stick} />}
           <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
-            <ZoomLever stick={stick} />
+            <LensLevers stick={stick} />
             <Button
               variant={creeps ? 'contained' : 'outlined'}
               aria-pressed={creeps}

@@ -13,6 +13,7 @@ const AXIS_WORDS: Readonly<Record<PadAxis, string>> = {
   pan: 'Pan: push it right',
   tilt: 'Tilt: push it up',
   zoom: 'Zoom: push it to tele',
+  focus: 'Focus: push it to far',
 }
 
 const ACT_WORDS: Readonly<Record<PadAct, string>> = {

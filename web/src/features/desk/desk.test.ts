@@ -1,5 +1,6 @@
 import { afterDigit } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
+import { fewOf, groupsOf } from './CameraKeys'
 import { NOTHING_YET, after } from './deskState'
 import { holdEnd } from './holdEnd'
 import type { Position } from './messages'
@@ -51,7 +52,9 @@ describe('keys as a stick', () => {
     [['ArrowLeft', 'ArrowRight'], 0, 0, 0],
     [['ArrowUp', 'ArrowRight', '+'], 1, 1, 1],
     [['-', 'ArrowDown'], 0, -1, -1],
-  ])('%j', (keys, pan, tilt, zoom) => expect(deflection(new Set(keys))).toEqual({ pan, tilt, zoom }))
+  ])('%j', (keys, pan, tilt, zoom) =>
+    expect(deflection(new Set(keys))).toEqual({ pan, tilt, zoom, focus: 0 }),
+  )
 })
 
 describe('what the desk knows', () => {
@@ -126,5 +129,16 @@ describe('where a steady move ends', () => {
     ['nowhere', 0, 0, 0, 0, undefined],
   ])('%s', (_, pan, tilt, panPerSecond, tiltPerSecond, end) => {
     expect(holdEnd({ panDegrees: pan, tiltDegrees: tilt, panPerSecond, tiltPerSecond }, limits)).toEqual(end)
+  })
+})
+
+describe('many cameras', () => {
+  const many = Array.from({ length: 45 }, (_, i) => ({ number: i + 1, name: `L${i + 1}` }))
+  it('stand in groups that leave none out, and are found by number or name', () => {
+    expect(groupsOf(many)).toEqual(['1 to 20', '21 to 40', '41 to 45'])
+    expect([0, 1, 2].flatMap((g) => fewOf(many, g, ''))).toEqual(many)
+    expect(fewOf(many, 0, '4').map((c) => c.number)).toEqual([4, 14, 24, 34, 40, 41, 42, 43, 44, 45])
+    expect(fewOf(many, 2, ' l7 ').map((c) => c.name)).toEqual(['L7'])
+    expect(fewOf(many, 0, 'nobody')).toEqual([])
   })
 })

@@ -59,13 +59,14 @@ export type FromServer =
   | { readonly type: 'needs'; readonly camera: number; readonly what: 'clear' | 'on-air' }
   | Frames
 
-/** Deflections: right, up and tele are positive, -1 to 1. */
+/** Deflections: right, up, tele and far are positive, -1 to 1. */
 export interface Stick {
   readonly pan: number
   readonly tilt: number
   readonly zoom: number
+  readonly focus: number
 }
 
-export const CENTRE: Stick = { pan: 0, tilt: 0, zoom: 0 }
+export const CENTRE: Stick = { pan: 0, tilt: 0, zoom: 0, focus: 0 }
 
-export const centred = (s: Stick) => s.pan === 0 && s.tilt === 0 && s.zoom === 0
+export const centred = (s: Stick) => s.pan === 0 && s.tilt === 0 && s.zoom === 0 && s.focus === 0

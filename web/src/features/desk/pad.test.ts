@@ -31,7 +31,7 @@ describe('a pad', () => {
 
   it('drives by its sticks and acts by its buttons', () => {
     const { stick, acts } = readPad(USUAL, state([1, 1, 0, -1], 1, 5))
-    expect(stick).toEqual({ pan: 1, tilt: -1, zoom: 1 })
+    expect(stick).toEqual({ pan: 1, tilt: -1, zoom: 1, focus: 0 })
     expect([...acts]).toEqual(['stop', 'next'])
     const zoomed = readPad(withButton(USUAL, 'wide', 7), state([0, 0, 0, 0], 7))
     expect(zoomed.stick.zoom).toBe(-1)
@@ -52,7 +52,8 @@ describe('a pad', () => {
       [0.14, 0],
     ]
     const map = calibrated(USUAL, rest)
-    for (const axes of rest) expect(readPad(map, state(axes)).stick).toEqual({ pan: 0, tilt: 0, zoom: 0 })
+    for (const axes of rest)
+      expect(readPad(map, state(axes)).stick).toEqual({ pan: 0, tilt: 0, zoom: 0, focus: 0 })
     expect(map.axes[0]?.centre).toBeCloseTo(0.14, 9)
     expect(calibrated(USUAL, [])).toEqual(USUAL)
   })

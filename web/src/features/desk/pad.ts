@@ -2,7 +2,7 @@ import type { Stick } from './messages'
 import { CENTRE } from './messages'
 
 /** What an axis of a game pad can be. */
-export const AXES = ['pan', 'tilt', 'zoom'] as const
+export const AXES = ['pan', 'tilt', 'zoom', 'focus'] as const
 export type PadAxis = (typeof AXES)[number]
 
 /** What a button of a game pad can do. */
@@ -73,7 +73,15 @@ export function readPad(
   if (acts.has('tele')) stick.zoom += 1
   if (acts.has('wide')) stick.zoom -= 1
   const clamp = (v: number) => Math.max(-1, Math.min(1, v))
-  return { stick: { pan: clamp(stick.pan), tilt: clamp(stick.tilt), zoom: clamp(stick.zoom) }, acts }
+  return {
+    stick: {
+      pan: clamp(stick.pan),
+      tilt: clamp(stick.tilt),
+      zoom: clamp(stick.zoom),
+      focus: clamp(stick.focus),
+    },
+    acts,
+  }
 }
 
 /** So far an axis must be moved to be meant. */

@@ -10,7 +10,7 @@ function recorded() {
   return { sent, store, keys: heldKeys(store) }
 }
 
-const CENTRE = { pan: 0, tilt: 0, zoom: 0 }
+const CENTRE = { pan: 0, tilt: 0, zoom: 0, focus: 0 }
 
 describe('one store of the stick', () => {
   it('adds up what all sources hold and sends only what changes', () => {
@@ -22,10 +22,10 @@ describe('one store of the stick', () => {
     store.hold('surface').push({ pan: 0.5, tilt: 0.2 })
     lever.release()
     expect(sent).toEqual([
-      { pan: 1, tilt: 0, zoom: 0 },
-      { pan: 1, tilt: 0, zoom: -1 },
-      { pan: 1, tilt: 0.2, zoom: -1 },
-      { pan: 1, tilt: 0.2, zoom: 0 },
+      { pan: 1, tilt: 0, zoom: 0, focus: 0 },
+      { pan: 1, tilt: 0, zoom: -1, focus: 0 },
+      { pan: 1, tilt: 0.2, zoom: -1, focus: 0 },
+      { pan: 1, tilt: 0.2, zoom: 0, focus: 0 },
     ])
   })
 
@@ -39,7 +39,11 @@ describe('one store of the stick', () => {
       hold.push({ pan: 1 })
       keys.down('ArrowUp', false)
       hold.release()
-      expect(sent).toEqual([{ pan: 1, tilt: 0, zoom: 0 }, CENTRE, { pan: 0, tilt: 1, zoom: 0 }])
+      expect(sent).toEqual([
+        { pan: 1, tilt: 0, zoom: 0, focus: 0 },
+        CENTRE,
+        { pan: 0, tilt: 1, zoom: 0, focus: 0 },
+      ])
     },
   )
 
@@ -50,13 +54,13 @@ describe('one store of the stick', () => {
     keys.down('ArrowRight', true)
     expect(sent.at(-1)).toEqual(CENTRE)
     keys.down('ArrowUp', false)
-    expect(sent.at(-1)).toEqual({ pan: 0, tilt: 1, zoom: 0 })
+    expect(sent.at(-1)).toEqual({ pan: 0, tilt: 1, zoom: 0, focus: 0 })
     keys.up('ArrowRight')
-    expect(sent.at(-1)).toEqual({ pan: 0, tilt: 1, zoom: 0 })
+    expect(sent.at(-1)).toEqual({ pan: 0, tilt: 1, zoom: 0, focus: 0 })
     keys.up('ArrowUp')
     expect(sent.at(-1)).toEqual(CENTRE)
     keys.down('ArrowRight', false)
-    expect(sent.at(-1)).toEqual({ pan: 1, tilt: 0, zoom: 0 })
+    expect(sent.at(-1)).toEqual({ pan: 1, tilt: 0, zoom: 0, focus: 0 })
   })
 
   it('whatever is pressed and lost, nothing is left once all is released or centred', () => {
@@ -84,11 +88,11 @@ describe('one store of the stick', () => {
     keys.down('ArrowRight', false)
     store.keep()
     keys.up('ArrowRight')
-    expect(store.now()).toEqual({ pan: 1, tilt: 0, zoom: 0 })
+    expect(store.now()).toEqual({ pan: 1, tilt: 0, zoom: 0, focus: 0 })
     expect(store.kept()).toBe(true)
     const lever = store.hold('lever')
     lever.push({ zoom: 1 })
-    expect(store.now()).toEqual({ pan: 0, tilt: 0, zoom: 1 })
+    expect(store.now()).toEqual({ pan: 0, tilt: 0, zoom: 1, focus: 0 })
     lever.release()
     expect(sent.at(-1)).toEqual(CENTRE)
     keys.down('ArrowUp', false)

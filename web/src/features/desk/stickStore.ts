@@ -1,6 +1,8 @@
 import type { Stick } from './messages'
 import { CENTRE, centred } from './messages'
 
+const AXES = ['pan', 'tilt', 'zoom', 'focus'] as const
+
 /** What can hold the stick off centre. */
 export type StickSource = 'keys' | 'surface' | 'lever' | 'pad' | 'kept'
 
@@ -25,7 +27,7 @@ export function stickStore() {
 
   function tell() {
     const next = sum([...held.values()])
-    if (next.pan === now.pan && next.tilt === now.tilt && next.zoom === now.zoom) return
+    if (AXES.every((axis) => next[axis] === now[axis])) return
     now = next
     listeners.forEach((listener) => listener(now))
     tellKept()
@@ -99,5 +101,5 @@ function sum(parts: readonly Partial<Stick>[]): Stick {
         parts.reduce((total, part) => total + (part[axis] ?? 0), 0),
       ),
     )
-  return { pan: add('pan'), tilt: add('tilt'), zoom: add('zoom') }
+  return { pan: add('pan'), tilt: add('tilt'), zoom: add('zoom'), focus: add('focus') }
 }

@@ -49,7 +49,10 @@ export function useDesk(job: number, limit: number) {
   const [positions] = useState(positionStore)
   const [frames] = useState(frameStore)
   // Told at rest too: the server says how fast a full push would be.
-  useEffect(() => sendStick(stick.now()), [stick, limit, sendStick])
+  useEffect(() => {
+    // But not in the middle of a steady move, which a stick in the middle would end.
+    if (!kept.current) sendStick(stick.now())
+  }, [stick, limit, sendStick])
   useEffect(() => {
     const end = stick.listen((now) => {
       if (!centred(now)) dispatch({ type: 'driving' })
@@ -126,8 +129,10 @@ export function useDesk(job: number, limit: number) {
     // A window that loses the focus, a tab that is hidden or left: all is let go.
     const letGo = () => {
       stick.centre()
-      if (kept.current) sendStick(CENTRE)
+      if (!kept.current) return
       kept.current = 0
+      dispatch({ type: 'driving' })
+      sendStick(CENTRE)
     }
     const shown = () => {
       if (document.visibilityState !== 'visible') letGo()
@@ -170,6 +175,7 @@ export function useDesk(job: number, limit: number) {
     ),
     endMove: useCallback(() => {
       kept.current = 0
+      dispatch({ type: 'driving' })
       sendStick(CENTRE)
     }, [sendStick]),
     ask: useCallback(

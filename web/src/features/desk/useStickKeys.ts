@@ -11,6 +11,8 @@ const pushes: Record<string, Partial<Stick>> = {
   '+': { zoom: 1 },
   '=': { zoom: 1 },
   '-': { zoom: -1 },
+  f: { focus: 1 },
+  n: { focus: -1 },
 }
 
 /** Arrows move a slider that has the focus, and no head. */
@@ -19,14 +21,15 @@ const onSlider = (target: EventTarget | null) =>
 
 /** What the keys that are held down add up to. */
 export function deflection(held: ReadonlySet<string>): Stick {
-  let [pan, tilt, zoom] = [0, 0, 0]
+  let [pan, tilt, zoom, focus] = [0, 0, 0, 0]
   for (const key of held) {
     pan += pushes[key]?.pan ?? 0
     tilt += pushes[key]?.tilt ?? 0
     zoom += pushes[key]?.zoom ?? 0
+    focus += pushes[key]?.focus ?? 0
   }
   const clamp = (v: number) => Math.max(-1, Math.min(1, v))
-  return { pan: clamp(pan), tilt: clamp(tilt), zoom: clamp(zoom) }
+  return { pan: clamp(pan), tilt: clamp(tilt), zoom: clamp(zoom), focus: clamp(focus) }
 }
 
 /** Which keys are down; those that were down when everything was centred do not count any more. */
@@ -65,7 +68,7 @@ export function heldKeys(stick: StickStore) {
   }
 }
 
-/** Arrow keys are the stick, plus and minus the zoom; released keys spring back. */
+/** Arrow keys are the stick, plus and minus the zoom, f and n the focus; released keys spring back. */
 export function useStickKeys(stick: StickStore): void {
   useEffect(() => {
     const keys = heldKeys(stick)

@@ -38,6 +38,8 @@ final class StopBench implements AutoCloseable {
 
     /** Hands on each figure by its name as soon as it is there; so many times each. */
     void measure(int times, BiConsumer<String, Sample> rows) {
+        rows.accept("push, until its first frame", pushed(times));
+        rows.accept("steady move, then silent", steadyMove(times));
         rows.accept("released", repeat(times, DeskLine::release));
         rows.accept("silent", repeat(times, DeskLine::fallSilent));
         rows.accept("socket closed", repeat(times, DeskLine::close));
@@ -50,6 +52,41 @@ final class StopBench implements AutoCloseable {
                 stopAll(times, new HttpUser(second::url).signIn("asha")));
         rows.accept("database hung, STOP ALL", databaseHung(times));
         rows.accept("under 300 requests a second, STOP ALL", underLoad(times));
+    }
+
+    /** From rest: that it moves is stored first. */
+    private Sample pushed(int times) {
+        double[] millis = new double[times];
+        for (int i = 0; i < times; i++) {
+            try (DeskLine line = asha.desk().take(job, camera)) {
+                pause(200);
+                Instant at = Instant.now();
+                line.hold(i % 2 == 0 ? 0.5 : -0.5);
+                millis[i] = since(at, awaitPan(false, at));
+                line.release();
+                awaitPan(true, at);
+            }
+            pause(400);
+        }
+        return Sample.of(millis);
+    }
+
+    private Sample steadyMove(int times) {
+        double[] millis = new double[times];
+        for (int i = 0; i < times; i++) {
+            try (DeskLine line = asha.desk().take(job, camera)) {
+                line.await("position", Duration.ofSeconds(5));
+                Instant begun = Instant.now();
+                line.go(1, i % 2 == 0 ? 60 : -60, 0, 20);
+                awaitPan(false, begun);
+                pause(500);
+                Instant at = Instant.now();
+                line.fallSilent();
+                millis[i] = since(at, awaitPan(true, at));
+            }
+            pause(400);
+        }
+        return Sample.of(millis);
     }
 
     private Sample repeat(int times, Consumer<DeskLine> event) {

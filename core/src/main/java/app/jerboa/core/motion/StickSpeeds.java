@@ -5,9 +5,9 @@ package app.jerboa.core.motion;
  * when zoomed in, and the ramp. Not safe for several threads.
  */
 public final class StickSpeeds {
-    /** Speed steps of a protocol: right, up and tele are positive, 0 stands. */
-    public record Steps(int pan, int tilt, int zoom) {
-        public static final Steps NONE = new Steps(0, 0, 0);
+    /** Speed steps of a protocol: right, up, tele and far are positive, 0 stands. */
+    public record Steps(int pan, int tilt, int zoom, int focus) {
+        public static final Steps NONE = new Steps(0, 0, 0, 0);
     }
 
     private final SpeedScale pan;
@@ -18,6 +18,7 @@ public final class StickSpeeds {
     private double panPushed;
     private double tiltPushed;
     private double zoomPushed;
+    private double focusPushed;
     private double limit = 1;
     private double panNow;
     private double tiltNow;
@@ -49,18 +50,20 @@ public final class StickSpeeds {
      * @param x right of the middle, -1 to 1
      * @param y up
      * @param z tele
+     * @param f far
      * @param share of all speeds, above 0 to 1
      */
-    public void push(double x, double y, double z, double share) {
+    public void push(double x, double y, double z, double f, double share) {
         panPushed = x;
         tiltPushed = y;
         zoomPushed = z;
+        focusPushed = f;
         limit = Math.max(Feel.LEAST_LIMIT / 2, Math.min(1, share));
     }
 
     /** Outside the dead zone on some axis. */
     public boolean isPushed() {
-        return off(panPushed) || off(tiltPushed) || off(zoomPushed);
+        return off(panPushed) || off(tiltPushed) || off(zoomPushed) || off(focusPushed);
     }
 
     private boolean off(double x) {
@@ -69,7 +72,7 @@ public final class StickSpeeds {
 
     /** It stands: whatever comes next begins from nothing. */
     public void stand() {
-        push(0, 0, 0, limit);
+        push(0, 0, 0, 0, limit);
         panNow = 0;
         tiltNow = 0;
     }
@@ -85,7 +88,8 @@ public final class StickSpeeds {
         return new Steps(
                 step(panNow, panPushed, pan.steps()),
                 step(tiltNow, tiltPushed, tilt.steps()),
-                feel.law().limitedTo(feel.zoom() * limit).step(zoomPushed, zoomSteps));
+                feel.law().limitedTo(feel.zoom() * limit).step(zoomPushed, zoomSteps),
+                feel.law().limitedTo(limit).step(focusPushed, zoomSteps));
     }
 
     /** Share of full speed that a push comes to when its ramp is over. */

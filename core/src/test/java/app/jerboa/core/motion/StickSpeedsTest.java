@@ -50,7 +50,7 @@ class StickSpeedsTest {
         List<Integer> steps = new ArrayList<>();
         for (String m : moved.split(" ", -1)) {
             String[] at = m.split("@", -1);
-            stick.push(Double.parseDouble(at[1]), 0, 0, 1);
+            stick.push(Double.parseDouble(at[1]), 0, 0, 0, 1);
             steps.add(stick.after(Double.parseDouble(at[0])).pan());
         }
         assertThat(steps.stream().map(String::valueOf).collect(Collectors.joining(" ")))
@@ -63,9 +63,9 @@ class StickSpeedsTest {
     void zoomedInIsSlower(double view, double crossing, int step) {
         StickSpeeds stick = speeds(feel(3, 0, 1, crossing));
         stick.view(view);
-        stick.push(1, 0, 0, 1);
+        stick.push(1, 0, 0, 0, 1);
         assertThat(stick.after(0).pan()).isEqualTo(step);
-        stick.push(-1, 0, 0, 1);
+        stick.push(-1, 0, 0, 0, 1);
         assertThat(stick.after(0).pan()).isEqualTo(-step);
     }
 
@@ -86,7 +86,7 @@ class StickSpeedsTest {
             StickSpeeds stick = speeds(feel);
             double view = 1 + random.nextDouble() * 60;
             stick.view(view);
-            stick.push(1, 1, 0, 1);
+            stick.push(1, 1, 0, 0, 1);
             int before = 0;
             int changes = 0;
             for (int tick = 0; tick < 1_200; tick++) {
@@ -104,8 +104,8 @@ class StickSpeedsTest {
     @Test
     void allAxesGoTheirOwnWayAndStandTogether() {
         StickSpeeds stick = speeds(new Feel(0.1, 0, 0, 1, 0.5, 0.25, 0));
-        stick.push(1, -1, 1, 1);
-        assertThat(stick.after(0)).isEqualTo(new StickSpeeds.Steps(24, -10, 2));
+        stick.push(1, -1, 1, -1, 1);
+        assertThat(stick.after(0)).isEqualTo(new StickSpeeds.Steps(24, -10, 2, -8));
         assertThat(stick.isPushed()).isTrue();
         stick.stand();
         assertThat(stick.isPushed()).isFalse();

@@ -125,6 +125,21 @@ public final class DeskLine implements AutoCloseable {
         send(stick);
     }
 
+    /** Begins a steady move and keeps it going, as a page does it. */
+    public void go(long move, double pan, double tilt, double seconds) {
+        send(
+                "{\"type\":\"go\",\"move\":"
+                        + move
+                        + ",\"pan\":"
+                        + pan
+                        + ",\"tilt\":"
+                        + tilt
+                        + ",\"seconds\":"
+                        + seconds
+                        + "}");
+        stick = "{\"type\":\"keep-going\",\"move\":" + move + "}";
+    }
+
     public void release() {
         stick = "";
         send("{\"type\":\"stick\",\"pan\":0,\"tilt\":0,\"zoom\":0,\"limit\":1}");

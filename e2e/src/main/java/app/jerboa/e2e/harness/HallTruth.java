@@ -85,7 +85,7 @@ public final class HallTruth {
         }
         Matcher other = OTHER.matcher(said);
         if (other.find()) {
-            return Optional.of(!answering(all, other.group(1)).isEmpty());
+            return Optional.of(answers(all, other.group(1), other.group(2)));
         }
         Matcher still = STILL.matcher(said);
         if (still.find()) {
@@ -102,6 +102,18 @@ public final class HallTruth {
     private static boolean nobodyHolds(JsonNode all, String address) {
         JsonNode at = all.get("addresses").path(address);
         return at.path("holder").isMissingNode() || at.path("holder").isNull();
+    }
+
+    /** Whoever has this MAC answers there; the house's own things have labels of their own. */
+    private boolean answers(JsonNode all, String address, String mac) {
+        List<String> there = answering(all, address);
+        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
+        return StreamSupport.stream(hall.get("devices").spliterator(), false)
+                .filter(d -> d.path("mac").asString("").equals(mac))
+                .map(d -> d.get("name").asString())
+                .findFirst()
+                .map(there::contains)
+                .orElse(there.contains("House gear"));
     }
 
     private static List<String> answering(JsonNode all, String address) {

@@ -84,6 +84,7 @@ class ProveJourney extends Jerboa {
     @Test
     void aLineIsProvedByMachineAndByAPerson() {
         job = user.setHall();
+        whatIsOnAirIsNotMoved();
         double before = pan("L1");
         openProve("L1", "L13");
         prove();
@@ -105,6 +106,24 @@ class ProveJourney extends Jerboa {
         user.press("Close");
         assertThat(user.page.getByLabel("L1 direction: seen, just now")).isVisible();
         editAsksFirst();
+    }
+
+    private void whatIsOnAirIsNotMoved() {
+        String air = "/api/jobs/" + job + "/desk/" + user.device(job, "L2") + "/air";
+        user.send("PUT", air, "{\"onAir\":true}");
+        double before = pan("L2");
+        long line = 0;
+        for (JsonNode s : user.send("GET", "/api/jobs/" + job + "/standings", "")) {
+            line = s.get("name").asString().equals("L2") ? s.get("line").asLong() : line;
+        }
+        user.send(
+                "POST",
+                "/api/jobs/" + job + "/prove/start",
+                "{\"lines\":[" + line + "],\"tests\":[\"moves\"],\"clear\":true}");
+        await().atMost(LONG).until(() -> !List.of("none", "running").contains(state()));
+        Assertions.assertThat(standings("L2")).containsEntry("moves", "cannot-tell");
+        Assertions.assertThat(pan("L2")).isEqualTo(before);
+        user.send("PUT", air, "{\"onAir\":false}");
     }
 
     /**

@@ -111,6 +111,7 @@ class TaughtJourney extends Jerboa {
     }
 
     private void drivesIt() {
+        user.clear(job, true);
         user.open(job, "desk");
         assertThat(
                         user.page.getByRole(

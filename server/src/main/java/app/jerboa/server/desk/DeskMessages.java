@@ -19,6 +19,7 @@ final class DeskMessages {
      * @param pan stick deflection -1 (left) to 1; a stick off centre is repeated every 50 ms
      * @param tilt -1 (down) to 1
      * @param zoom -1 (wide) to 1
+     * @param focus -1 (near) to 1
      * @param limit speed limit, above 0 to 1
      * @param move number of a steady move at its page, whose {@code pan} and {@code tilt} are
      *     degrees
@@ -31,6 +32,7 @@ final class DeskMessages {
             Double pan,
             Double tilt,
             Double zoom,
+            Double focus,
             Double limit,
             Long move,
             Double seconds) {}

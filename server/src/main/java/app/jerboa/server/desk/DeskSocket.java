@@ -134,6 +134,7 @@ class DeskSocket extends TextWebSocketHandler {
                             orZero(in.pan()),
                             orZero(in.tilt()),
                             orZero(in.zoom()),
+                            orZero(in.focus()),
                             in.limit() == null || in.limit().isNaN() ? 1 : in.limit());
             case "home" -> desk.driving.home();
             case "go" ->

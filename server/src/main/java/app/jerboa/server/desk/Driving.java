@@ -117,6 +117,11 @@ final class Driving {
         }
     }
 
+    /** What must be said before it moves; empty when all was said, or there is none. */
+    synchronized Optional<MoveGate.Keeps> keeps() {
+        return camera == null ? Optional.empty() : moveGate.keeps();
+    }
+
     /** Its driver wants it to move though its picture goes out. */
     synchronized void allowOnAir() {
         moveGate.allowOnAir();
@@ -140,8 +145,12 @@ final class Driving {
         }
     }
 
-    synchronized void stick(double pan, double tilt, double zoomBy, double limit) {
-        hand.push(pan, tilt, zoomBy, limit, clock.getAsLong());
+    void stick(double pan, double tilt, double zoomBy, double limit) {
+        stick(pan, tilt, zoomBy, 0, limit);
+    }
+
+    synchronized void stick(double pan, double tilt, double zoomBy, double focusBy, double limit) {
+        hand.push(pan, tilt, zoomBy, focusBy, limit, clock.getAsLong());
         if (camera == null) {
             return;
         }
@@ -247,6 +256,9 @@ final class Driving {
             }
             if (motion.zoom() != sent.zoom()) {
                 camera.link().zoom(motion.zoom());
+            }
+            if (motion.focus() != sent.focus()) {
+                camera.link().focus(motion.focus());
             }
         }
         sent = motion;

@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What people say of the place of a head and of its picture; written into the logbook. */
 @Component
 class Gates {
-    private static final int MOST = 128;
+    private static final int MOST = 1_000;
 
     private final GateMapper mapper;
     private final Jobs jobs;

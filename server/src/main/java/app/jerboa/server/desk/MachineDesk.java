@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.profile.Head;
+import app.jerboa.core.value.Kebab;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.words.Words;
@@ -62,12 +63,16 @@ public final class MachineDesk implements AutoCloseable {
         } else if (message instanceof DeskMessages.Trouble trouble) {
             stopped = trouble.reason();
         } else if (message instanceof DeskMessages.Needs needs) {
-            stopped = Words.say("desk.needs." + needs.what());
+            stopped = needs(needs.what());
         }
     }
 
+    private static String needs(String what) {
+        return Words.say("desk.needs." + what);
+    }
+
     /**
-     * @throws MachineStopped in words when it cannot be taken
+     * @throws MachineStopped in words when it cannot be taken, or may not be moved
      */
     void take(long device) {
         desks.take(desk, device);
@@ -83,6 +88,12 @@ public final class MachineDesk implements AutoCloseable {
         } catch (ExecutionException | TimeoutException e) {
             throw new MachineStopped("it was not taken within " + TAKE_SECONDS + " s");
         }
+        desk.driving
+                .keeps()
+                .ifPresent(
+                        k -> {
+                            throw new MachineStopped(needs(Kebab.of(k)));
+                        });
     }
 
     private CameraLink camera() {

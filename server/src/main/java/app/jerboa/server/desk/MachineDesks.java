@@ -3,8 +3,10 @@ package app.jerboa.server.desk;
 import app.jerboa.server.people.Members;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.people.Role;
+import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Problem;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
@@ -18,8 +20,16 @@ public class MachineDesks {
     private final Marks marks;
     private final Members members;
     private final OpenLines lines;
+    private final Gates gates;
 
-    MachineDesks(Desks desks, DeskMapper mapper, Marks marks, Members members, OpenLines lines) {
+    MachineDesks(
+            Desks desks,
+            DeskMapper mapper,
+            Marks marks,
+            Members members,
+            OpenLines lines,
+            Gates gates) {
+        this.gates = gates;
         this.desks = desks;
         this.mapper = mapper;
         this.marks = marks;
@@ -62,6 +72,11 @@ public class MachineDesks {
         if (mapper.stops(job) > since) {
             throw new MachineStopped("STOP ALL");
         }
+    }
+
+    /** Whoever starts a program that moves heads was told "clear" by somebody at their places. */
+    public void clear(long job, List<Long> devices, Author by) {
+        gates.say(job, devices, true, by);
     }
 
     /** STOP ALL of a job, from wherever it is called: here at once, then at every server. */

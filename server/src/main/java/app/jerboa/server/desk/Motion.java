@@ -3,12 +3,12 @@ package app.jerboa.server.desk;
 import app.jerboa.core.motion.StickSpeeds;
 
 /** What a head is told: speed steps of its protocol, or home. */
-record Motion(int pan, int tilt, int zoom, boolean home) {
-    static final Motion NONE = new Motion(0, 0, 0, false);
-    static final Motion HOME = new Motion(0, 0, 0, true);
+record Motion(int pan, int tilt, int zoom, int focus, boolean home) {
+    static final Motion NONE = new Motion(0, 0, 0, 0, false);
+    static final Motion HOME = new Motion(0, 0, 0, 0, true);
 
     static Motion of(StickSpeeds.Steps steps) {
-        return new Motion(steps.pan(), steps.tilt(), steps.zoom(), false);
+        return new Motion(steps.pan(), steps.tilt(), steps.zoom(), steps.focus(), false);
     }
 
     boolean stands() {

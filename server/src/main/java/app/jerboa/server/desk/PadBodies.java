@@ -11,7 +11,7 @@ final class PadBodies {
     private static final int LONGEST_NAME = 200;
     private static final int MOST_AXES = 16;
     private static final int MOST_BUTTONS = 64;
-    private static final Set<String> AXES = Set.of("pan", "tilt", "zoom");
+    private static final Set<String> AXES = Set.of("pan", "tilt", "zoom", "focus");
     private static final Set<String> ACTS =
             Set.of("stop", "hold", "creep", "home", "next", "previous", "tele", "wide");
 
@@ -19,7 +19,7 @@ final class PadBodies {
 
     /**
      * @param axis from 0, as the browser counts
-     * @param to pan, tilt or zoom
+     * @param to pan, tilt, zoom or focus
      * @param turned it pushes the other way
      * @param centre what it reads at rest, -1 to 1
      * @param dead how far from that it strays by itself, 0 to 1
@@ -62,7 +62,9 @@ final class PadBodies {
                 throw bad("map", "Say what each axis and button does, each thing once at most.");
             }
             if (!map.axes().stream().allMatch(a -> a != null && a.possible())) {
-                throw bad("axes", "An axis is pan, tilt or zoom, with a centre within -1 to 1.");
+                throw bad(
+                        "axes",
+                        "An axis is pan, tilt, zoom or focus, with a centre within -1 to 1.");
             }
             if (!map.buttons().stream().allMatch(b -> b != null && b.possible())) {
                 throw bad("buttons", "A button does one of: " + String.join(", ", ACTS) + ".");

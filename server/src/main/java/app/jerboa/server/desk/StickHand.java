@@ -58,13 +58,13 @@ final class StickHand {
     }
 
     /** The stick was pushed there, or let go in the middle: that ends what the page kept going. */
-    void push(double pan, double tilt, double zoom, double limit, long now) {
+    void push(double pan, double tilt, double zoom, double focus, double limit, long now) {
         lastSign = now;
         going = null;
         if (speeds == null) {
-            off = pan != 0 || tilt != 0 || zoom != 0;
+            off = pan != 0 || tilt != 0 || zoom != 0 || focus != 0;
         } else {
-            speeds.push(pan, tilt, zoom, limit);
+            speeds.push(pan, tilt, zoom, focus, limit);
             off = speeds.isPushed();
         }
         mustLetGo &= off;

@@ -205,10 +205,17 @@ class ProveRuns {
                     log.event(
                             job,
                             Words.say("prove.started", Map.of("count", tests.size())),
-                            tests.stream().map(Proving.Test::device).distinct().toList(),
+                            devices(tests),
                             by);
+                    if (clear) {
+                        desks.clear(job, devices(tests), by);
+                    }
                 });
         runs.carryOut(job, RunKind.PROVE, proving);
+    }
+
+    private static List<Long> devices(List<Proving.Test> tests) {
+        return tests.stream().map(Proving.Test::device).distinct().toList();
     }
 
     private static Problem conflict(String code, String key) {

@@ -70,6 +70,7 @@ final class RigBodies {
     record Device(
             String id,
             String name,
+            String mac,
             boolean plugged,
             String power,
             String phase,

@@ -524,4 +524,15 @@ class DrivingTest {
         push(-1);
         assertThat(head.told).as("the hand is on top").last().isEqualTo("drive -24 0");
     }
+
+    /** The focus lever springs back: its stop is in the stop of all. */
+    @Test
+    void aFocusThatIsPushedIsStoppedLikeTheRest() {
+        driving.sign();
+        driving.stick(0, 0, 0, -1, 1);
+        assertThat(head.told).containsExactly("focus -8");
+        pass(Driving.SILENCE_MILLIS + 1);
+        driving.watch();
+        assertThat(head.told).last().isEqualTo("stop");
+    }
 }

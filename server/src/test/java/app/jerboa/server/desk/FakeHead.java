@@ -45,6 +45,11 @@ final class FakeHead implements HeadLink {
     }
 
     @Override
+    public CompletableFuture<?> focus(int speed) {
+        return note("focus " + speed);
+    }
+
+    @Override
     public CompletableFuture<?> home() {
         return note("home");
     }

@@ -134,12 +134,14 @@ final class Bodies {
     }
 
     /**
+     * @param mac as its label says
      * @param plugged it has power
      * @param power what a person sees of it, in words
      */
     record DeviceBody(
             String id,
             String name,
+            String mac,
             boolean plugged,
             String power,
             String phase,
@@ -152,6 +154,7 @@ final class Bodies {
             return new DeviceBody(
                     d.id(),
                     d.name(),
+                    d.mac(),
                     d.powered(),
                     hall.seenPower(d.plan().id()),
                     d.phase().name(),

@@ -158,6 +158,26 @@ class PoorNetworkTest {
                 });
     }
 
+    /** A lens that is driven to far stands after the stop of all, wherever it came to. */
+    @Test
+    void aFocusThatIsDrivenStopsWithTheRest() throws Exception {
+        Habits usual = new Habits(false, OptionalInt.empty());
+        ViscaLink link = udp(Form.HEADER, usual, new Weather(0, 0, 0, 0, 1)).link();
+        Octets manual = Octets.of(0x81, 0x01, 0x04, 0x38, 0x03, 0xFF);
+        link.tell(manual, OptionalInt.empty(), false).get(2, TimeUnit.SECONDS);
+        Octets before = focus(link);
+        link.focus(before.equals(Octets.of(0, 0, 0, 0)) ? 8 : -8);
+        await().until(() -> !focus(link).equals(before));
+        assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+        Octets stood = focus(link);
+        await().pollDelay(150, TimeUnit.MILLISECONDS).until(() -> focus(link).equals(stood));
+    }
+
+    private static Octets focus(ViscaLink link) throws Exception {
+        Octets ask = Octets.of(0x81, 0x09, 0x04, 0x48, 0xFF);
+        return link.tell(ask, OptionalInt.of(4), true).get(2, TimeUnit.SECONDS);
+    }
+
     /**
      * A camera whose recalls go on after a drive stop: cancelled by the second try. And one whose
      * second move is refused while one is under way: it is tried again, and comes at last.

@@ -34,6 +34,7 @@ public final class BusLink implements HeadLink {
     private int pan;
     private int tilt;
     private int zoom;
+    private int focus;
 
     /**
      * @param address 1 to 255
@@ -78,10 +79,16 @@ public final class BusLink implements HeadLink {
         return move();
     }
 
+    @Override
+    public synchronized CompletableFuture<?> focus(int speed) {
+        focus = speed;
+        return move();
+    }
+
     /** Newer orders end the repeating of older ones: a stop that repeats must not stop them. */
     private CompletableFuture<?> move() {
         Exchange<DMessage, DMessage> older = newest;
-        newest = session.start(new DMessage.Drive(pan, tilt, zoom, 0, 0), false);
+        newest = session.start(new DMessage.Drive(pan, tilt, zoom, focus, 0), false);
         if (older != null) {
             session.abandon(older, "replaced by a newer order");
         }
@@ -105,6 +112,7 @@ public final class BusLink implements HeadLink {
             pan = 0;
             tilt = 0;
             zoom = 0;
+            focus = 0;
             move();
             stop = newest;
         }

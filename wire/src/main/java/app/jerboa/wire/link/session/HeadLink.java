@@ -17,6 +17,7 @@ public interface HeadLink extends AutoCloseable {
      * What the protocol of this link can say.
      *
      * @param panSteps speeds each way
+     * @param zoomSteps speeds each way, of focus alike
      * @param home it can be sent home
      * @param tells it can be asked where it points
      * @param countsPerDegree of its positions; empty for those of the head's profile
@@ -44,6 +45,13 @@ public interface HeadLink extends AutoCloseable {
      * @param speed steps, wide below 0; 0 stops
      */
     CompletableFuture<?> zoom(int speed);
+
+    /**
+     * A camera that focuses by itself may refuse it.
+     *
+     * @param speed steps, near below 0; 0 stops
+     */
+    CompletableFuture<?> focus(int speed);
 
     /** Fails where {@link Abilities#home} is false. */
     CompletableFuture<?> home();

@@ -60,7 +60,10 @@ public final class Stopping {
         return new Stopping(link).round(ROUNDS);
     }
 
-    /** Both stops, said at once; from the second round on with what else brings a head to rest. */
+    /**
+     * Both stops, and that of the focus where it was driven, said at once; from the second round on
+     * with what else brings a head to rest.
+     */
     private CompletableFuture<?> told(int round) {
         synchronized (link) {
             if (round >= CANCELS_FROM) {
@@ -70,7 +73,8 @@ public final class Stopping {
                 link.nudge();
             }
             motionsBefore = link.motionsSent();
-            return CompletableFuture.allOf(link.drive(0, 0), link.zoom(0));
+            CompletableFuture<?> both = CompletableFuture.allOf(link.drive(0, 0), link.zoom(0));
+            return link.focused() ? CompletableFuture.allOf(both, link.focus(0)) : both;
         }
     }
 

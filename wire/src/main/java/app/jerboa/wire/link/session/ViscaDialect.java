@@ -3,6 +3,7 @@ package app.jerboa.wire.link.session;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.IpPacket;
 import app.jerboa.wire.visca.ViscaError;
+import app.jerboa.wire.visca.ViscaMessage;
 import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ViscaWords;
@@ -23,6 +24,8 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     /** Of the one camera of a network link. */
     static final int ONLY_CAMERA = 1;
 
+    static final ViscaRequest FOCUS_STOP = ViscaRequest.Sent.of(ViscaMessage.FOCUS_STOP);
+
     private final Form form;
     private final int camera;
     private final int extraMillis;
@@ -38,7 +41,9 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     }
 
     static boolean stops(ViscaRequest request) {
-        return request.equals(ViscaRequest.Drive.STOP) || request.equals(ViscaRequest.Zoom.STOP);
+        return request.equals(ViscaRequest.Drive.STOP)
+                || request.equals(ViscaRequest.Zoom.STOP)
+                || request.equals(FOCUS_STOP);
     }
 
     @Override

@@ -29,7 +29,8 @@ public final class ViscaLink implements HeadLink {
     /** What one motion is replaced by: the newest of its own kind. */
     private enum Moves {
         HEAD,
-        LENS
+        LENS,
+        FOCUS
     }
 
     /** Commands that a camera works on at once. */
@@ -191,6 +192,23 @@ public final class ViscaLink implements HeadLink {
     public CompletableFuture<ViscaReply> zoom(int speed) {
         ViscaRequest.Zoom zoom = new ViscaRequest.Zoom(speed);
         return speed == 0 ? stop(Moves.LENS, zoom) : move(Moves.LENS, zoom);
+    }
+
+    @Override
+    public CompletableFuture<ViscaReply> focus(int speed) {
+        if (speed == 0) {
+            return stop(Moves.FOCUS, ViscaDialect.FOCUS_STOP);
+        }
+        return move(
+                Moves.FOCUS,
+                speed > 0
+                        ? ViscaRequest.Sent.of(ViscaMessage.FOCUS_FAR_AT, speed - 1)
+                        : ViscaRequest.Sent.of(ViscaMessage.FOCUS_NEAR_AT, -speed - 1));
+    }
+
+    /** It was driven over this link, so that a stop has it to stop as well. */
+    synchronized boolean focused() {
+        return newest.containsKey(Moves.FOCUS);
     }
 
     @Override
