@@ -142,7 +142,7 @@ const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
         component="span"
         sx={{
           fontWeight: 400,
-          fontSize: '0.88rem',
+          fontSize: '0.82rem',
           maxWidth: 1,
           overflow: 'hidden',
           textOverflow: 'ellipsis',

@@ -46,7 +46,7 @@ class LeadsJourney extends Jerboa {
     void everyHeadMovesAndStops() {
         job = user.setHall();
         openDesk();
-        assertThat(user.page.getByText("not from here").first()).isVisible();
+        assertThat(user.page.getByText("no way").first()).isVisible();
         long line = lineOf("L12");
         user.send(
                 "POST",

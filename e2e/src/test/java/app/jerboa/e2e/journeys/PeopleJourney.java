@@ -83,7 +83,7 @@ class PeopleJourney extends Jerboa {
                         AriaRole.OPTION, new Page.GetByRoleOptions().setName("L1").setExact(true))
                 .click();
         assertThat(note).hasCount(0);
-        assertThat(user.page.locator("[data-log]")).hasCount(1);
+        assertThat(user.page.locator("[data-log=change]")).hasCount(1);
         user.press("Show all");
         assertThat(note).isVisible();
     }

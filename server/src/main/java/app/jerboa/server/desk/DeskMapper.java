@@ -65,6 +65,9 @@ interface DeskMapper {
             @Param("waited") int waited,
             @Param("patience") int patience);
 
+    /** Whoever asked wants nothing any more. */
+    void withdraw(@Param("desk") String desk);
+
     /** Its driver keeps it. */
     void keep(@Param("at") CameraId at, @Param("holder") String holder);
 

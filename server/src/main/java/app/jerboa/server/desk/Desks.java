@@ -102,6 +102,7 @@ class Desks {
     void closed(Desk desk) {
         open.remove(desk.id);
         desk.driving.close();
+        withdraw(desk);
     }
 
     /** The desk shows this job; answered on the screen when it may not. */
@@ -118,7 +119,7 @@ class Desks {
 
     void take(Desk desk, long device) {
         int take = desk.takes.incrementAndGet();
-        desk.wished.set(0);
+        withdraw(desk);
         desk.driving.letGo();
         later(desk, () -> takeNow(desk, device, take));
     }
@@ -235,6 +236,13 @@ class Desks {
 
     void keep(Desk desk) {
         desk.driving.camera().ifPresent(c -> later(desk, () -> takeOver.keep(c)));
+    }
+
+    /** What it asked for is not wanted any more: its driver keeps it. */
+    private void withdraw(Desk desk) {
+        if (desk.wished.getAndSet(0) != 0) {
+            telling.later(() -> mapper.withdraw(desk.id));
+        }
     }
 
     /** Each second: what was asked for may be free by now, or its driver keeps it. */

@@ -79,6 +79,11 @@ public class MachineDesks {
         gates.say(job, devices, true, by);
     }
 
+    /** Its picture goes out now: nothing of it may be changed. */
+    public boolean onAir(long job, long device) {
+        return gates.of(new CameraId(job, device)).onAir();
+    }
+
     /** STOP ALL of a job, from wherever it is called: here at once, then at every server. */
     public void stopAll(long job) {
         desks.stopAll(job);

@@ -137,7 +137,10 @@ final class Proving implements MachineRun {
             case MOVES -> moving(device, HeadTests::moves);
             case STOP -> moving(device, HeadTests::stop);
             case ZOOM -> moving(device, HeadTests::zoom);
-            case FOCUS, IRIS, WHITE_BALANCE -> tools.knobs().test(stored, device, topic, by);
+            case FOCUS, IRIS, WHITE_BALANCE ->
+                    tools.desks().onAir(job, device.id().value())
+                            ? Verdict.cannotTell(Words.say("prove.on-air"))
+                            : tools.knobs().test(stored, device, topic, by);
             default -> Verdict.cannotTell(Words.say("prove.not-by-machine"));
         };
     }
