@@ -5,56 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
-import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** What is said before a head moves, and how it answers each person's hand. */
-class DeskFeelJourney extends Jerboa {
-    private static long job;
-
-    private static void openDesk() {
-        if (job == 0) {
-            job = user.broughtUpJob();
-        }
-        programs.speed(1);
-        user.open(job, "desk");
-        assertThat(
-                        user.page.getByRole(
-                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
-                .isVisible();
-    }
-
-    private static void take(int key) {
-        user.page.keyboard().press("" + key);
-        assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
-    }
-
-    /** What the rig says of a camera, past the server. */
-    private static JsonNode head(int camera) {
-        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
-        return hall.get("devices").get(camera - 1).get("head");
-    }
-
-    private static boolean moves(int camera) {
-        return speed(camera, "pan") != 0 || speed(camera, "tilt") != 0;
-    }
-
+class DeskFeelJourney extends DeskHall {
     private static double speed(int camera, String axis) {
         return head(camera).get(axis + "Speed").asDouble();
-    }
-
-    private static void awaitMoving(int camera) {
-        await().atMost(Duration.ofSeconds(5)).until(() -> moves(camera));
-    }
-
-    private static void awaitStanding(int camera) {
-        await().atMost(Duration.ofSeconds(5)).until(() -> !moves(camera));
     }
 
     /** Nobody said clear, then it is on air: each is asked before it moves, and says so. */
@@ -212,13 +173,26 @@ class DeskFeelJourney extends Jerboa {
         awaitStanding(4);
         user.press("Mark B here");
         user.page.getByLabel("In seconds").fill("3");
-        user.press("Go to A");
-        awaitMoving(4);
-        assertThat(user.page.getByText("Stopped and seen standing still (arrived)")).isVisible();
+        goTo("A");
         assertThat(head(4).get("pan").asDouble()).isCloseTo(from, within(0.2));
 
         user.page.getByLabel("In seconds").fill("0.01");
         user.press("Go to B");
         assertThat(user.page.getByRole(AriaRole.ALERT)).containsText("L4 needs at least 0.");
+    }
+
+    /** A machine that is busy with other journeys may keep the page from its beat: it goes anew. */
+    private static void goTo(String place) {
+        Locator ended =
+                user.page.getByText(
+                        Pattern.compile("standing still \\((arrived|the stick went silent)\\)"));
+        for (int tries = 0; tries < 5; tries++) {
+            user.press("Go to " + place);
+            assertThat(ended).isVisible();
+            if (ended.innerText().contains("arrived")) {
+                return;
+            }
+        }
+        throw new AssertionError("it never arrived");
     }
 }

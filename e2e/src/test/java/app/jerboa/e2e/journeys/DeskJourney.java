@@ -4,73 +4,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import app.jerboa.e2e.harness.BrowserUser;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.time.Duration;
-import java.util.concurrent.Callable;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** Driving: the right camera moves the right way, and stops whatever happens to the user. */
-class DeskJourney extends Jerboa {
-    private static long job;
-
-    private static void openDesk() {
-        if (job == 0) {
-            job = user.broughtUpJob();
-        }
-        programs.speed(1);
-        user.open(job, "desk");
-        assertThat(
-                        user.page.getByRole(
-                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
-                .isVisible();
-    }
-
-    private static void take(int key) {
-        user.page.keyboard().press("" + key);
-        assertThat(
-                        user.page.getByRole(
-                                AriaRole.BUTTON, new Page.GetByRoleOptions().setPressed(true)))
-                .containsText("L" + key);
-        assertThat(reading("Pan")).isVisible();
-    }
-
-    private static Locator reading(String name) {
-        return user.page.locator("[data-reading=" + name + "]");
-    }
-
-    /** What the rig says of a camera, past the server. */
-    private static JsonNode head(int camera) {
-        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
-        return hall.get("devices").get(camera - 1).get("head");
-    }
-
-    private static boolean moves(int camera) {
-        JsonNode head = head(camera);
-        return head.get("panSpeed").asDouble() != 0
-                || head.get("tiltSpeed").asDouble() != 0
-                || head.get("zoomSpeed").asDouble() != 0;
-    }
-
-    private static void awaitStanding(int camera) {
-        await().atMost(Duration.ofSeconds(5))
-                .pollInterval(Duration.ofMillis(20))
-                .until(() -> !moves(camera));
-    }
-
-    private static void awaitMoving(int camera) {
-        awaitTrue(() -> moves(camera));
-    }
-
-    private static void awaitTrue(Callable<Boolean> condition) {
-        await().atMost(Duration.ofSeconds(5)).pollInterval(Duration.ofMillis(20)).until(condition);
-    }
-
+class DeskJourney extends DeskHall {
     @Test
     void keysDriveTheCameraThatWasTakenAndReleaseStopsIt() {
         openDesk();

@@ -1,0 +1,69 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import app.jerboa.e2e.harness.BrowserUser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.concurrent.Callable;
+import tools.jackson.databind.JsonNode;
+
+/** Four cameras that were brought up, driven from the page and looked at past the server. */
+abstract class DeskHall extends Jerboa {
+    protected static long job;
+
+    protected static void openDesk() {
+        if (job == 0) {
+            job = user.broughtUpJob();
+        }
+        programs.speed(1);
+        user.open(job, "desk");
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
+                .isVisible();
+    }
+
+    protected static void take(int key) {
+        user.page.keyboard().press("" + key);
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.BUTTON, new Page.GetByRoleOptions().setPressed(true)))
+                .containsText("L" + key);
+        assertThat(reading("Pan")).isVisible();
+    }
+
+    protected static Locator reading(String name) {
+        return user.page.locator("[data-reading=" + name + "]");
+    }
+
+    /** What the rig says of a camera, past the server. */
+    protected static JsonNode head(int camera) {
+        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
+        return hall.get("devices").get(camera - 1).get("head");
+    }
+
+    protected static boolean moves(int camera) {
+        JsonNode head = head(camera);
+        return head.get("panSpeed").asDouble() != 0
+                || head.get("tiltSpeed").asDouble() != 0
+                || head.get("zoomSpeed").asDouble() != 0;
+    }
+
+    protected static void awaitStanding(int camera) {
+        await().atMost(Duration.ofSeconds(5))
+                .pollInterval(Duration.ofMillis(20))
+                .until(() -> !moves(camera));
+    }
+
+    protected static void awaitMoving(int camera) {
+        awaitTrue(() -> moves(camera));
+    }
+
+    protected static void awaitTrue(Callable<Boolean> condition) {
+        await().atMost(Duration.ofSeconds(5)).pollInterval(Duration.ofMillis(20)).until(condition);
+    }
+}
