@@ -61,7 +61,8 @@ describe('what the desk knows', () => {
   it('forgets the camera when the server is lost', () => {
     const taken = after(NOTHING_YET, { type: 'taken', camera: 4 })
     expect(taken.taken).toBe(4)
-    expect(after(taken, { type: 'lost' }).taken).toBe(0)
+    const going = after(taken, { type: 'going' })
+    expect(after(going, { type: 'lost' })).toMatchObject({ taken: 0, going: false })
   })
 
   it.each([

@@ -68,6 +68,9 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
         ...state,
         connected: false,
         taken: 0,
+        going: false,
+        waitingFor: 0,
+        asked: undefined,
         trouble:
           'The desk has lost the server. What moved is stopped by the server within 0.3 s; connecting again …',
       }

@@ -105,6 +105,7 @@ export function useDesk(job: number, limit: number) {
       ws.onmessage = (m) => hear(JSON.parse(m.data as string) as FromServer)
       ws.onclose = () => {
         taken.current = 0
+        kept.current = 0
         stick.centre()
         if (closed) return
         dispatch({ type: 'lost' })

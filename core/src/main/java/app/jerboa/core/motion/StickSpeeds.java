@@ -10,6 +10,9 @@ public final class StickSpeeds {
         public static final Steps NONE = new Steps(0, 0, 0, 0);
     }
 
+    /** A creep over a low limit still leaves a law something to bend. */
+    private static final double LEAST_SHARE = 0.01;
+
     private final SpeedScale pan;
     private final SpeedScale tilt;
     private final int zoomSteps;
@@ -58,7 +61,7 @@ public final class StickSpeeds {
         tiltPushed = y;
         zoomPushed = z;
         focusPushed = f;
-        limit = Math.max(Feel.LEAST_LIMIT / 2, Math.min(1, share));
+        limit = Math.max(LEAST_SHARE, Math.min(1, share));
     }
 
     /** Outside the dead zone on some axis. */

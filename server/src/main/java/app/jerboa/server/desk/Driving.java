@@ -382,7 +382,7 @@ final class Driving {
             return;
         }
         CameraLink released = camera;
-        boolean stands = sent.stands() && waiting.stands() && owed == null;
+        boolean stands = !isMoving() && !hand.keepsGoing() && owed == null;
         nothingMoves();
         owed = null;
         standsSince = 0;

@@ -16,12 +16,12 @@ final class StickHand {
     private static final double NANOS = 1e9;
 
     /** A move that a page keeps going. */
-    private record Going(long number, SteadyMove move, long begun) {}
+    private record KeptMove(long number, SteadyMove move, long begun) {}
 
     private StickSpeeds speeds;
     private SpeedScale panScale;
     private SpeedScale tiltScale;
-    private Going going;
+    private KeptMove going;
     private boolean off;
     private boolean mustLetGo;
     private long lastSign;
@@ -88,7 +88,7 @@ final class StickHand {
         Optional<SteadyMove.Refusal> refusal = move.refusal();
         if (refusal.isEmpty()) {
             lastSign = now;
-            going = new Going(wish.number(), move, now);
+            going = new KeptMove(wish.number(), move, now);
             off = true;
             speeds.stand();
         }
