@@ -82,12 +82,12 @@ class DeskWatch implements HealthIndicator {
         if (held.isEmpty()) {
             return;
         }
-        long ends = System.nanoTime() + Desks.leaseNanos();
+        long ends = System.nanoTime() + CameraTaking.leaseNanos();
         List<DeskMapper.Renewed> renewed =
                 mapper.renew(
                         server,
                         held,
-                        Desks.LEASE_SECONDS,
+                        CameraTaking.LEASE_SECONDS,
                         Gate.ENDS_AFTER_MINUTES,
                         TakeOver.PATIENCE_SECONDS);
         renewed.forEach(r -> desks.obey(r.job(), r.stops()));

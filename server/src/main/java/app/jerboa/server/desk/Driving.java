@@ -2,7 +2,6 @@ package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
 import app.jerboa.wire.link.session.Stopping.Outcome;
-import app.jerboa.wire.visca.PanTilt;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
@@ -28,40 +27,29 @@ final class Driving {
     /** Silence of the page after which its camera is given back. */
     static final int PAGE_SILENCE_MILLIS = 3_000;
 
+    /**
+     * A steady move goes by where the head says that it points: silent for so long, it is stopped.
+     */
+    private static final int UNSEEN_MILLIS = 1_000;
+
     /** A mark stays so long on a head that stands: a stick is pushed again and again. */
     private static final int SETTLED_MILLIS = 2_000;
-
-    /** A head sent home may take so long to begin. */
-    private static final int HOME_BEGINS_MILLIS = 500;
-
-    /** A stop that was sent and not yet seen done. */
-    private static final class Owed {
-        final long since;
-        final String why;
-        boolean told;
-
-        Owed(long since, String why) {
-            this.since = since;
-            this.why = why;
-        }
-    }
 
     private final Marks marks;
     private final Consumer<Object> screen;
     private final LongSupplier clock;
     private final BiConsumer<CameraLink, CompletableFuture<Outcome>> onLetGo;
     private final MoveGate moveGate = new MoveGate();
-    private CameraLink camera;
     private final StickHand hand = new StickHand();
-    private Motion sent = Motion.NONE;
+    private final OwedStop owed;
+    private final ToldMotion told;
+    private CameraLink camera;
     private Motion waiting = Motion.NONE;
-    private Owed owed;
     private boolean closed;
     private long lastSign;
     private long leaseEnds;
     private long standsSince;
-    private long homeSince;
-    private PanTilt lastSeen;
+    private long seenAt;
     private Optional<Pointing> pointing = Optional.empty();
 
     /**
@@ -76,6 +64,8 @@ final class Driving {
         this.screen = screen;
         this.clock = clock;
         this.onLetGo = onLetGo;
+        this.owed = new OwedStop(clock);
+        this.told = new ToldMotion(clock);
     }
 
     synchronized Optional<CameraLink> camera() {
@@ -136,7 +126,7 @@ final class Driving {
     record Going(double panPerSecond, double tiltPerSecond, double crossingSeconds) {}
 
     synchronized Going going() {
-        return new Going(hand.panPerSecond(sent), hand.tiltPerSecond(sent), hand.crossingSeconds());
+        return new Going(hand.panPerSecond(told.now()), hand.tiltPerSecond(told.now()), hand.crossingSeconds());
     }
 
     synchronized void leaseRenewed(CameraId id, long endsNanos) {
@@ -158,7 +148,7 @@ final class Driving {
             drive();
             return;
         }
-        if (!waiting.home() && (!sent.stands() && !sent.home() || !waiting.stands())) {
+        if (!waiting.home() && (!told.now().stands() && !told.now().home() || !waiting.stands())) {
             stop("released");
         }
     }
@@ -176,8 +166,12 @@ final class Driving {
         if (camera == null || isMoving() || hand.isOff()) {
             return;
         }
-        Optional<String> cannot =
-                SteadyMoves.begin(camera, hand, pointing, wish, clock.getAsLong());
+        if (moveGate.keeps().isPresent()) {
+            needs(moveGate.keeps().get());
+            return;
+        }
+        Optional<Pointing> from = pointing.filter(p -> !silent(seenAt, UNSEEN_MILLIS));
+        Optional<String> cannot = SteadyMoves.begin(camera, hand, from, wish, clock.getAsLong());
         if (cannot.isPresent()) {
             trouble(cannot.get());
         } else {
@@ -208,9 +202,11 @@ final class Driving {
     private void want(Motion motion) {
         Optional<MoveGate.Keeps> keeps = isMoving() ? Optional.empty() : moveGate.keeps();
         if (keeps.isPresent()) {
-            hand.insistOnLettingGo();
-            hand.stand();
-            screen.accept(new DeskMessages.Needs(camera.device(), keeps.get()));
+            if (hand.keepsGoing()) {
+                // Between two steps of a steady move: told to stand, and not yet seen to.
+                stop("something must be said before it moves on");
+            }
+            needs(keeps.get());
             return;
         }
         if (marks.isMarked(camera.id())) {
@@ -224,6 +220,12 @@ final class Driving {
             CameraLink of = camera;
             marks.mark(of.id()).whenComplete((done, failure) -> marked(of, failure));
         }
+    }
+
+    private void needs(MoveGate.Keeps what) {
+        hand.insistOnLettingGo();
+        hand.stand();
+        screen.accept(new DeskMessages.Needs(camera.device(), what));
     }
 
     private synchronized void marked(CameraLink of, Throwable failure) {
@@ -244,28 +246,13 @@ final class Driving {
     }
 
     private void begin(Motion motion) {
-        owed = null;
+        owed.over();
         standsSince = 0;
-        if (motion.home()) {
-            homeSince = clock.getAsLong();
-            lastSeen = null;
-            camera.link().home();
-        } else {
-            if (sent.home() || !motion.drivesLike(sent)) {
-                camera.link().drive(motion.pan(), motion.tilt());
-            }
-            if (motion.zoom() != sent.zoom()) {
-                camera.link().zoom(motion.zoom());
-            }
-            if (motion.focus() != sent.focus()) {
-                camera.link().focus(motion.focus());
-            }
-        }
-        sent = motion;
+        told.tell(camera, motion);
     }
 
     synchronized boolean isMoving() {
-        return !sent.stands() || !waiting.stands();
+        return !told.now().stands() || !waiting.stands();
     }
 
     /**
@@ -275,8 +262,7 @@ final class Driving {
     synchronized void stop(String why) {
         if (camera != null) {
             CameraLink stopped = camera;
-            Owed stop = new Owed(clock.getAsLong(), why);
-            owed = stop;
+            OwedStop.Stop stop = owed.begin(why);
             nothingMoves();
             stopped.link().stop().whenComplete((outcome, failure) -> ended(stopped, stop, outcome));
         }
@@ -289,7 +275,7 @@ final class Driving {
     }
 
     private void nothingMoves() {
-        sent = Motion.NONE;
+        told.stand();
         waiting = Motion.NONE;
         hand.stand();
     }
@@ -297,38 +283,37 @@ final class Driving {
     /**
      * @param outcome null when the link was closed under it
      */
-    private synchronized void ended(CameraLink stopped, Owed stop, Outcome outcome) {
+    private synchronized void ended(CameraLink stopped, OwedStop.Stop stop, Outcome outcome) {
         if (outcome == Outcome.OVERTAKEN || !stopped.equals(camera)) {
             return;
         }
-        if (outcome != null && outcome.done() && owed == stop) {
+        if (outcome != null && outcome.done() && owed.is(stop)) {
             stands();
         }
-        stop.told = true;
+        stop.tell();
         screen.accept(
                 new DeskMessages.Stopped(
                         stopped.device(),
                         outcome == Outcome.STANDING,
                         outcome == Outcome.TOLD,
-                        stop.why));
+                        stop.why()));
     }
 
     private void stands() {
-        owed = null;
+        owed.over();
         standsSince = clock.getAsLong();
     }
 
     /** A stop is still owed after a while: it is tried over another link too. */
     synchronized Optional<CameraId> owing() {
-        return owed != null && silent(owed.since, 2 * OWED_MILLIS)
-                ? Optional.of(camera.id())
-                : Optional.empty();
+        return owed.after(2 * OWED_MILLIS).map(s -> camera.id());
     }
 
     /** It was seen standing over another link. */
     synchronized void seenStanding(CameraId id) {
-        if (owed != null && camera.id().equals(id)) {
-            screen.accept(new DeskMessages.Stopped(id.device(), true, false, owed.why));
+        Optional<OwedStop.Stop> stop = owed.now().filter(s -> camera.id().equals(id));
+        if (stop.isPresent()) {
+            screen.accept(new DeskMessages.Stopped(id.device(), true, false, stop.get().why()));
             stands();
         }
     }
@@ -336,12 +321,10 @@ final class Driving {
     /** The camera says where it points: a head sent home has arrived when it stays there. */
     synchronized void seen(Pointing where) {
         pointing = Optional.of(where);
+        seenAt = clock.getAsLong();
         hand.seen(where);
-        PanTilt at = where.at();
-        boolean arrived = at.equals(lastSeen) && silent(homeSince, HOME_BEGINS_MILLIS);
-        lastSeen = at;
-        if (sent.home() && arrived) {
-            sent = Motion.NONE;
+        if (told.isHome(where.at())) {
+            told.stand();
             standsSince = clock.getAsLong();
         }
     }
@@ -351,10 +334,13 @@ final class Driving {
         if (camera == null) {
             return;
         }
-        boolean held = sent.byHand() || waiting.byHand() || hand.keepsGoing();
+        boolean held = told.now().byHand() || waiting.byHand() || hand.keepsGoing();
         if (held && silent(hand.lastSign(), SILENCE_MILLIS)) {
             hand.insistOnLettingGo();
             stop("the stick went silent");
+        } else if (hand.keepsGoing() && silent(seenAt, UNSEEN_MILLIS)) {
+            hand.insistOnLettingGo();
+            stop("it did not say where it points for a second");
         } else if (held) {
             drive();
         }
@@ -362,9 +348,14 @@ final class Driving {
             giveBack("It could not be kept for this desk, so it was stopped and given back.");
         } else if (silent(lastSign, PAGE_SILENCE_MILLIS)) {
             giveBack("This page was silent, so its camera was given back. Take it again to drive.");
-        } else if (owed != null && !owed.told && silent(owed.since, OWED_MILLIS)) {
-            owed.told = true;
-            screen.accept(new DeskMessages.Stopped(camera.device(), false, false, owed.why));
+        } else {
+            CameraLink of = camera;
+            owed.lateAfter(OWED_MILLIS)
+                    .ifPresent(
+                            s ->
+                                    screen.accept(
+                                            new DeskMessages.Stopped(
+                                                    of.device(), false, false, s.why())));
         }
     }
 
@@ -382,9 +373,9 @@ final class Driving {
             return;
         }
         CameraLink released = camera;
-        boolean stands = !isMoving() && !hand.keepsGoing() && owed == null;
+        boolean stands = !isMoving() && !hand.keepsGoing() && !owed.isOwed();
         nothingMoves();
-        owed = null;
+        owed.over();
         standsSince = 0;
         camera = null;
         onLetGo.accept(

@@ -525,6 +525,39 @@ class DrivingTest {
         assertThat(head.told).as("the hand is on top").last().isEqualTo("drive -24 0");
     }
 
+    /** Where it is cannot be reckoned for long. */
+    @Test
+    void aSteadyMoveWhoseHeadSaysNothingIsStopped() {
+        driving.seen(at(0, 0));
+        driving.go(new SteadyMoves.Wish(1, 60, 0, 20));
+        for (int t = 0; t <= 1_020; t += 20) {
+            assertThat(head.told).as("after %d ms", t).doesNotContain("stop");
+            driving.sign();
+            driving.keepGoing(1);
+            pass(20);
+            driving.watch();
+        }
+        assertThat(head.told).last().isEqualTo("stop");
+        head.told.clear();
+        driving.go(new SteadyMoves.Wish(2, 60, 0, 20));
+        assertThat(head.told).as("what it said then is old").isEmpty();
+    }
+
+    @Test
+    void aSteadyMoveThatGoesOnAirBetweenTwoStepsIsStopped() {
+        driving.seen(at(0, 0));
+        driving.go(new SteadyMoves.Wish(1, 30, 0, 10));
+        pass(100);
+        driving.seen(new Pointing(new PanTilt(22, 0), 30 * 0.5 / 9.6, 0, 60));
+        driving.keepGoing(1);
+        driving.watch();
+        assertThat(head.told).last().isEqualTo("drive 0 0");
+        driving.gate(L1, new Gate(true, true));
+        driving.watch();
+        assertThat(head.told).last().isEqualTo("stop");
+        assertThat(told(DeskMessages.Needs.class)).hasSize(1);
+    }
+
     /** The focus lever springs back: its stop is in the stop of all. */
     @Test
     void aFocusThatIsPushedIsStoppedLikeTheRest() {
