@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
 import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
+import { useSearchParams } from 'react-router'
 import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
@@ -29,6 +30,7 @@ export function BringUpPage({ job }: { readonly job: Job }) {
   const view = bringUp.view.data
   const may = rights(job).plan
   const [tab, setTab] = useTab(TABS)
+  const wanted = Number(useSearchParams()[0].get('device'))
   const findings = about(job.findings, ['addresses', 'secrets'])
   return (
     <Page title="Bring-up" job={job} findings={findings} actions={<Actions job={job} bringUp={bringUp} />}>
@@ -52,7 +54,7 @@ export function BringUpPage({ job }: { readonly job: Job }) {
               <Tab value="sheet" label="Run sheet" sx={{ textTransform: 'none', minHeight: 36 }} />
             </Tabs>
             {tab === 'cards' ? (
-              <CardColumn cards={cardsOf(view)} speed={view.speed} />
+              <CardColumn cards={cardsOf(view)} speed={view.speed} wanted={wanted} />
             ) : (
               <RunSheetList view={view} />
             )}

@@ -7,12 +7,14 @@ import { useLeft } from './useLeft'
 interface Props {
   readonly cards: readonly Card[]
   readonly speed: number
+  /** The device that somebody came here for; 0 for none. */
+  readonly wanted: number
 }
 
 const signs: Readonly<Record<CardState, string>> = { done: '✓', now: '▸', waits: '◷', begun: '◐', ahead: '○' }
 
 /** The devices in order with how far each is; on a narrow screen one line of signs. */
-export function CardColumn({ cards, speed }: Props) {
+export function CardColumn({ cards, speed, wanted }: Props) {
   return (
     <Box
       component="ol"
@@ -28,23 +30,31 @@ export function CardColumn({ cards, speed }: Props) {
       }}
     >
       {cards.map((card) => (
-        <Row key={card.key} card={card} speed={speed} />
+        <Row key={card.key} card={card} speed={speed} wanted={card.key === `device ${wanted}`} />
       ))}
     </Box>
   )
 }
 
-function Row({ card, speed }: { readonly card: Card; readonly speed: number }) {
+interface RowProps {
+  readonly card: Card
+  readonly speed: number
+  readonly wanted: boolean
+}
+
+function Row({ card, speed, wanted }: RowProps) {
   const now = card.state === 'now'
   const done = card.steps.filter((s) => s.done).length
   return (
     <Box
       component="li"
-      ref={now ? intoView : undefined}
+      ref={now || wanted ? intoView : undefined}
       aria-current={now ? 'step' : undefined}
       title={`${card.name}: ${done} of ${card.steps.length} steps done`}
       sx={{
         px: 1,
+        outline: wanted ? '2px solid' : undefined,
+        outlineOffset: '-2px',
         py: { xs: 0.75, md: 0.35 },
         borderLeft: { md: '4px solid' },
         borderBottom: { xs: '4px solid', md: 'none' },

@@ -7,6 +7,8 @@ import { StateMark } from '../../shared/ui/StateMark'
 
 interface Props {
   readonly cameras: readonly DeskCamera[]
+  /** The job's controller shows its keys in groups of so many; 0 for none. */
+  readonly groupOf: number
   readonly taken: number
   readonly onTake: (camera: number) => void
 }
@@ -15,17 +17,21 @@ interface Props {
 const MOST_AT_ONCE = 24
 const GROUP = 20
 
+/** How the link to a driven camera stands, where it is not well. */
+const LINK_WORDS: Readonly<Record<string, string>> = { slow: 'link slow', lost: 'link lost' }
+
 /** The tabs of all cameras; of many, those of one group or those that are looked for. */
-export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: Props) {
+export const CameraKeys = memo(function CameraKeys({ cameras, groupOf, taken, onTake }: Props) {
   const [group, setGroup] = useState(0)
   const [wanted, setWanted] = useState('')
-  const many = cameras.length > MOST_AT_ONCE
-  const shown = many ? fewOf(cameras, group, wanted) : cameras
+  const size = groupOf || GROUP
+  const many = cameras.length > (groupOf || MOST_AT_ONCE)
+  const shown = many ? fewOf(cameras, group, wanted, size) : cameras
   return (
     <Box role="group" aria-label="Cameras">
       {many && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 0.5, alignItems: 'center' }}>
-          {groupsOf(cameras).map((name, i) => (
+          {groupsOf(cameras, size).map((name, i) => (
             <Button
               key={name}
               size="small"
@@ -40,7 +46,7 @@ export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: P
           ))}
           <TextField
             size="small"
-            label="Number or name"
+            label="Key or name"
             value={wanted}
             onChange={(e) => setWanted(e.target.value)}
             sx={{ width: 150 }}
@@ -65,25 +71,26 @@ export const CameraKeys = memo(function CameraKeys({ cameras, taken, onTake }: P
   )
 })
 
-/** What a group is called: the numbers of its first and last camera. */
-export function groupsOf(cameras: readonly { readonly number: number }[]): string[] {
+/** What a group is called: the keys of its first and last camera. */
+export function groupsOf(cameras: readonly { readonly key: string }[], size = GROUP): string[] {
   const names: string[] = []
-  for (let i = 0; i < cameras.length; i += GROUP) {
-    const last = cameras[Math.min(i + GROUP, cameras.length) - 1]
-    names.push(`${cameras[i]?.number} to ${last?.number}`)
+  for (let i = 0; i < cameras.length; i += size) {
+    const last = cameras[Math.min(i + size, cameras.length) - 1]
+    names.push(`${cameras[i]?.key} to ${last?.key}`)
   }
   return names
 }
 
 /** Those that are looked for by number or name; all of the group when nobody looks. */
-export function fewOf<C extends { readonly number: number; readonly name: string }>(
+export function fewOf<C extends { readonly key: string; readonly name: string }>(
   cameras: readonly C[],
   group: number,
   wanted: string,
+  size = GROUP,
 ): readonly C[] {
   const text = wanted.trim().toLowerCase()
-  if (text === '') return cameras.slice(group * GROUP, (group + 1) * GROUP)
-  return cameras.filter((c) => String(c.number).startsWith(text) || c.name.toLowerCase().includes(text))
+  if (text === '') return cameras.slice(group * size, (group + 1) * size)
+  return cameras.filter((c) => c.key.toLowerCase().startsWith(text) || c.name.toLowerCase().includes(text))
 }
 
 interface TabProps {
@@ -134,7 +141,7 @@ const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
       )}
       <span>
         <span className="mono" style={{ fontSize: '1.25rem' }}>
-          {c.number}
+          {c.key}
         </span>{' '}
         {c.name}
       </span>
@@ -149,7 +156,7 @@ const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
           whiteSpace: 'nowrap',
         }}
       >
-        {c.heldBy && !chosen ? `${c.heldBy.split(' ')[0]} drives` : what(c)}
+        {LINK_WORDS[c.link] ?? (c.heldBy && !chosen ? `${c.heldBy.split(' ')[0]} drives` : what(c))}
       </Box>
     </Button>
   )

@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box'
+import Link from '@mui/material/Link'
 import Button from '@mui/material/Button'
 import Slider from '@mui/material/Slider'
 import { useState } from 'react'
+import { Link as RouterLink } from 'react-router'
 import { rights } from '../../shared/api/changes'
 import type { Desk, Job } from '../../shared/api/types'
 import { typing, useKeys } from '../../shared/ui/keys'
@@ -23,7 +25,7 @@ import { usePosition } from './positions'
 import { TakeOver } from './TakeOver'
 import { useAtRest } from './useAtRest'
 import { useDesk } from './useDesk'
-import { useNumberKeys } from './useNumberKeys'
+import { isKeyOf, useNumberKeys } from './useNumberKeys'
 import { usePad, usePadName } from './usePad'
 import { useStickKeys } from './useStickKeys'
 import { WireFrames } from './WireFrames'
@@ -40,6 +42,15 @@ function Crossing({ positions }: { readonly positions: PositionStore }) {
     <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', minHeight: 22 }}>
       {seconds ? `A full push crosses the picture in ${seconds.toFixed(1)} s` : ''}
     </Box>
+  )
+}
+
+/** Where what is dark is brought up. */
+function ToItsCard({ job, device }: { readonly job: number; readonly device: number }) {
+  return (
+    <Link component={RouterLink} to={`/jobs/${job}/bring-up?device=${device}`}>
+      Its card on Bring-up
+    </Link>
   )
 }
 
@@ -72,7 +83,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
     if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
       e.preventDefault()
       stopAll()
-    } else if (/^([0-9]|Enter)$/.test(e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
+    } else if (isKeyOf(desk.cameras, e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
       digit(e.key)
     } else if (e.key === 'c' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
       setCreeps(!creeps)
@@ -91,7 +102,11 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
       {state.notSeenStopped && (
         <NotSeenStopped name={camera?.name ?? 'The head'} why={state.notSeenStopped} onStop={stopAll} />
       )}
-      {state.trouble && <Trouble>{state.trouble}</Trouble>}
+      {state.trouble && (
+        <Trouble>
+          {state.trouble} {state.dark !== 0 && <ToItsCard job={job.id} device={state.dark} />}
+        </Trouble>
+      )}
       <TakeOver desk={desk} state={state} leads={rights(job).manage} onAsk={ask} onKeep={keep} />
       <Box
         sx={{
@@ -204,7 +219,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           bgcolor: 'background.default',
         }}
       >
-        <CameraKeys cameras={desk.cameras} taken={state.taken} onTake={take} />
+        <CameraKeys cameras={desk.cameras} groupOf={desk.groupOf} taken={state.taken} onTake={take} />
       </Box>
     </>
   )

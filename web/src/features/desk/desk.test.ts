@@ -1,4 +1,4 @@
-import { afterDigit } from './useNumberKeys'
+import { afterDigit, isKeyOf } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
 import { fewOf, groupsOf } from './CameraKeys'
 import { NOTHING_YET, after } from './deskState'
@@ -108,7 +108,9 @@ describe('what the desk knows', () => {
 })
 
 describe('numbers typed at the desk', () => {
-  const cameras = [1, 2, 10, 14].map((number) => ({ id: number * 100, number }))
+  const cameras = [1, 2, 10, 14].map((number) => ({ id: number * 100, number, key: String(number) }))
+  const zero = cameras.map((c) => ({ ...c, key: String(c.number - 1) }))
+  const letters = ['A', 'B', 'AA'].map((key, i) => ({ id: i * 100 + 100, number: [1, 2, 27][i] ?? 0, key }))
   it.each([
     ['2', { take: 200, wait: '' }],
     ['1', { wait: '1' }],
@@ -117,6 +119,21 @@ describe('numbers typed at the desk', () => {
     ['3', { wait: '' }],
   ])('%s', (typed, expected) => {
     expect(afterDigit(cameras, typed)).toEqual(expected)
+  })
+  it.each([
+    ['0', zero, { take: 100, wait: '' }],
+    ['1', zero, { wait: '1' }],
+    ['B', letters, { take: 200, wait: '' }],
+    ['A', letters, { wait: 'A' }],
+    ['AA', letters, { take: 300, wait: '' }],
+    ['27', letters, { take: 300, wait: '' }],
+    ['1', letters, { take: 100, wait: '' }],
+  ])('%s as the house numbers', (typed, house, expected) => {
+    expect(afterDigit(house, typed)).toEqual(expected)
+  })
+  it('are no keys of the desk: capitals only where keys are letters', () => {
+    expect(['7', 'Enter', 'C', 'c'].map((k) => isKeyOf(letters, k))).toEqual([true, true, true, false])
+    expect(['7', 'Enter', 'C', 'c'].map((k) => isKeyOf(zero, k))).toEqual([true, true, false, false])
   })
 })
 
@@ -134,9 +151,11 @@ describe('where a steady move ends', () => {
 })
 
 describe('many cameras', () => {
-  const many = Array.from({ length: 45 }, (_, i) => ({ number: i + 1, name: `L${i + 1}` }))
+  const many = Array.from({ length: 45 }, (_, i) => ({ number: i + 1, key: String(i + 1), name: `L${i + 1}` }))
   it('stand in groups that leave none out, and are found by number or name', () => {
     expect(groupsOf(many)).toEqual(['1 to 20', '21 to 40', '41 to 45'])
+    expect(groupsOf(many, 10)[4]).toBe('41 to 45')
+    expect(fewOf(many, 4, '', 10)).toHaveLength(5)
     expect([0, 1, 2].flatMap((g) => fewOf(many, g, ''))).toEqual(many)
     expect(fewOf(many, 0, '4').map((c) => c.number)).toEqual([4, 14, 24, 34, 40, 41, 42, 43, 44, 45])
     expect(fewOf(many, 2, ' l7 ').map((c) => c.name)).toEqual(['L7'])

@@ -14,6 +14,8 @@ export interface DeskState {
   readonly needs: '' | 'clear' | 'on-air'
   /** A camera that somebody else drives, who can be asked for it; 0 for none. */
   readonly askable: number
+  /** A camera that could not be taken, or stopped answering: its card says what to do; 0 for none. */
+  readonly dark: number
   /** The camera whose driver was asked; 0 for none. */
   readonly waitingFor: number
   /** Who asks for the camera that is driven here, and how long it can still be kept. */
@@ -33,6 +35,7 @@ export const NOTHING_YET: DeskState = {
   notSeenStopped: '',
   needs: '',
   askable: 0,
+  dark: 0,
   waitingFor: 0,
   asked: undefined,
   going: false,
@@ -51,7 +54,7 @@ export type DeskEvent =
   | { readonly type: 'going' }
 
 /** What was said of the last move: over when the next begins. */
-const NO_WORDS = { stopped: '', notSeenStopped: '', needs: '', trouble: '', silent: false } as const
+const NO_WORDS = { stopped: '', notSeenStopped: '', needs: '', trouble: '', silent: false, dark: 0 } as const
 
 function anything(state: DeskState): boolean {
   return (
@@ -88,7 +91,7 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
         allowedOnAir: state.allowedOnAir && event.what !== 'on-air',
       }
     case 'taking':
-      return { ...state, taken: 0, trouble: '', askable: 0, waitingFor: 0, asked: undefined }
+      return { ...state, taken: 0, trouble: '', dark: 0, askable: 0, waitingFor: 0, asked: undefined }
     case 'waiting':
       return { ...state, trouble: '', askable: 0, waitingFor: event.camera }
     case 'asked':
@@ -99,6 +102,7 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
       return {
         ...state,
         taken: event.camera,
+        dark: 0,
         askable: 0,
         waitingFor: 0,
         asked: undefined,
@@ -117,13 +121,20 @@ export function after(state: DeskState, event: DeskEvent): DeskState {
         going: false,
         trouble: event.reason,
         askable: event.type === 'refused' && event.askable ? event.camera : 0,
+        dark: event.type === 'refused' && !event.askable ? event.camera : 0,
         waitingFor: 0,
         asked: undefined,
       }
     case 'trouble':
-      return { ...state, going: false, trouble: event.reason, silent: event.silent }
+      return {
+        ...state,
+        going: false,
+        trouble: event.reason,
+        silent: event.silent,
+        dark: event.silent ? event.camera : 0,
+      }
     case 'answers':
-      return state.silent ? { ...state, trouble: '', silent: false } : state
+      return state.silent ? { ...state, trouble: '', silent: false, dark: 0 } : state
     case 'stopped':
       if (event.blind) {
         return {

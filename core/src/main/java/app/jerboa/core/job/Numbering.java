@@ -29,12 +29,16 @@ public enum Numbering {
      * @return {@code L1}, {@code LA} or {@code L0} for the first
      */
     public String label(int number) {
-        return "L"
-                + switch (this) {
-                    case NUMBERS -> Integer.toString(number);
-                    case LETTERS -> letters(number);
-                    case FROM_ZERO -> Integer.toString(number - 1);
-                };
+        return "L" + key(number);
+    }
+
+    /** What stands on its key: the label without its letter. */
+    public String key(int number) {
+        return switch (this) {
+            case NUMBERS -> Integer.toString(number);
+            case LETTERS -> letters(number);
+            case FROM_ZERO -> Integer.toString(number - 1);
+        };
     }
 
     /** A to Z, then AA, AB and so on. */

@@ -3,6 +3,7 @@ package app.jerboa.server.desk;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Numbering;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Mark;
@@ -19,6 +20,7 @@ import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,9 +34,10 @@ class DeskController {
     /**
      * Cameras with their keys.
      *
+     * @param groupOf the controller of most cameras shows its keys in groups of so many; 0 for none
      * @param feels how this person likes each kind of camera to answer the stick
      */
-    record DeskView(List<DeskCamera> cameras, List<FeelBody> feels) {}
+    record DeskView(List<DeskCamera> cameras, int groupOf, List<FeelBody> feels) {}
 
     /**
      * One camera with a head.
@@ -42,7 +45,9 @@ class DeskController {
      * @param profile its kind
      * @param clear somebody said that its place is clear
      * @param onAir its picture goes out, as somebody said
+     * @param key what stands on its key, as the house numbers
      * @param heldBy who drives it now; blank for nobody
+     * @param link how the link of whoever drives it stands: unknown, up, slow or lost; else blank
      * @param way how it is reached, in words; empty when it cannot be
      * @param through what stands between, by name; empty for straight to the camera
      * @param move the lead that must be moved for it, in words; else empty
@@ -54,12 +59,14 @@ class DeskController {
             long id,
             String name,
             int number,
+            String key,
             String address,
             String mark,
             String profile,
             boolean clear,
             boolean onAir,
             String heldBy,
+            String link,
             String way,
             String through,
             String move,
@@ -77,7 +84,7 @@ class DeskController {
             double panDegreesPerSecond,
             double tiltDegreesPerSecond) {}
 
-    private static final GateMapper.Said NOTHING_SAID = new GateMapper.Said(0, false, false, "");
+    private static final GateMapper.Said NOTHING_SAID = new GateMapper.Said(0, false, false, "", "");
 
     private final Jobs jobs;
     private final Contacts contacts;
@@ -99,6 +106,7 @@ class DeskController {
         Job job = stored.job();
         Optional<String> port = contacts.serialPort(stored);
         Map<Long, GateMapper.Said> said = gates.said(id);
+        Numbering numbering = job.site().habits().numbering();
         DeskWays ways = DeskWays.of(job);
         Map<DeviceId, Mark> marks = DeviceMarks.of(stored.proof());
         List<DeskCamera> cameras =
@@ -110,6 +118,7 @@ class DeskController {
                                                 .map(
                                                         d ->
                                                                 camera(
+                                                                        numbering.key(l.number()),
                                                                         l,
                                                                         d,
                                                                         marks.get(d.id()),
@@ -119,7 +128,7 @@ class DeskController {
                                                                                 NOTHING_SAID),
                                                                         port)))
                         .toList();
-        return new DeskView(cameras, feels(cameras, person, DeskLaw.of(job)));
+        return new DeskView(cameras, groupOf(job), feels(cameras, person, DeskLaw.of(job)));
     }
 
     private List<FeelBody> feels(List<DeskCamera> cameras, Person person, StickLaw house) {
@@ -136,7 +145,24 @@ class DeskController {
                 .toList();
     }
 
+    private static int groupOf(Job job) {
+        Map<Integer, Long> cameras =
+                job.lines().stream()
+                        .flatMap(l -> l.key().stream())
+                        .flatMap(k -> job.device(k.controller()).stream())
+                        .flatMap(d -> d.profile().keys().stream())
+                        .filter(k -> k.groupOf().isPresent())
+                        .collect(
+                                Collectors.groupingBy(
+                                        k -> k.groupOf().getAsInt(), Collectors.counting()));
+        return cameras.entrySet().stream()
+                .max(Map.Entry.<Integer, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .map(Map.Entry::getKey)
+                .orElse(0);
+    }
+
     private static DeskCamera camera(
+            String key,
             Line of,
             Device d,
             Mark mark,
@@ -148,12 +174,14 @@ class DeskController {
                 d.id().value(),
                 d.name(),
                 of.number(),
+                key,
                 d.address().map(Ipv4::toString).orElse(""),
                 mark.wire(),
                 d.profile().id(),
                 said.clear(),
                 said.onAir(),
                 said.heldBy(),
+                said.link(),
                 DeskWords.way(way, port),
                 DeskWords.through(d, way, port),
                 port.isPresent() ? "" : DeskWords.move(way),

@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.value.Kebab;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -7,10 +8,15 @@ import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface DeskMapper {
-    /** A lease that a desk of this server holds. */
-    record Lease(long job, long device, String holder) {
+    /**
+     * A lease that a desk of this server holds.
+     *
+     * @param link how its link stands: unknown, up, slow or lost
+     */
+    record Lease(long job, long device, String holder, String link) {
         static Lease of(CameraLink camera) {
-            return new Lease(camera.id().job(), camera.device(), camera.holder());
+            String link = Kebab.of(camera.link().health().seen().state());
+            return new Lease(camera.id().job(), camera.device(), camera.holder(), link);
         }
     }
 

@@ -1,6 +1,8 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.profile.Head;
+import app.jerboa.server.live.Live;
+import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.wire.visca.PanTilt;
@@ -10,6 +12,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -33,11 +36,14 @@ class DeskWatch implements HealthIndicator {
     private final Desks desks;
     private final DeskMapper mapper;
     private final Sweep sweep;
+    private final Live live;
     private final String server;
     private final Map<String, Long> lastRun = new ConcurrentHashMap<>();
     private final List<ScheduledExecutorService> threads = new ArrayList<>();
+    private Set<DeskMapper.Lease> linksBefore = Set.of();
 
-    DeskWatch(Desks desks, DeskMapper mapper, Sweep sweep, Settings settings) {
+    DeskWatch(Desks desks, DeskMapper mapper, Sweep sweep, Live live, Settings settings) {
+        this.live = live;
         this.desks = desks;
         this.mapper = mapper;
         this.sweep = sweep;
@@ -91,7 +97,19 @@ class DeskWatch implements HealthIndicator {
                         Gate.ENDS_AFTER_MINUTES,
                         TakeOver.PATIENCE_SECONDS);
         renewed.forEach(r -> desks.obey(r.job(), r.stops()));
+        linksChanged(held);
         desks.all().forEach(d -> renewed(d, renewed, ends));
+    }
+
+    /** Every page shows how the links of driven cameras stand. */
+    private void linksChanged(List<DeskMapper.Lease> held) {
+        Set<DeskMapper.Lease> now = Set.copyOf(held);
+        now.stream()
+                .filter(l -> !linksBefore.contains(l))
+                .map(DeskMapper.Lease::job)
+                .distinct()
+                .forEach(job -> live.changed(job, Notice.DRIVERS));
+        linksBefore = now;
     }
 
     private static void renewed(Desk desk, List<DeskMapper.Renewed> renewed, long ends) {

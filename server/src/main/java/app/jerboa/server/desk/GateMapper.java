@@ -7,8 +7,12 @@ import org.apache.ibatis.annotations.Param;
 /** Who said that a head's place is clear, and which cameras are on air. */
 @Mapper
 interface GateMapper {
-    /** A camera with something said of it, or somebody at it; blank for nobody. */
-    record Said(long device, boolean clear, boolean onAir, String heldBy) {}
+    /**
+     * A camera with something said of it, or somebody at it; blank for nobody.
+     *
+     * @param link of whoever drives it: unknown, up, slow or lost; blank for nobody
+     */
+    record Said(long device, boolean clear, boolean onAir, String heldBy, String link) {}
 
     Gate gate(@Param("at") CameraId at, @Param("minutes") int minutes);
 
