@@ -121,7 +121,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           <Box role="status" sx={{ minHeight: 26, mt: 0.5 }}>
             {state.stopped}
           </Box>
-          <ReadBack camera={camera} positions={positions} />
+          <ReadBack job={job} camera={camera} positions={positions} />
           {camera && <Way job={job} camera={camera} />}
           {camera && told.value === camera.id && <Functions job={job} device={camera.id} asks={told.rests} />}
         </div>

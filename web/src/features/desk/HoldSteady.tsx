@@ -4,6 +4,7 @@ import { useSyncExternalStore } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
 import { holdEnd } from './holdEnd'
 import { centred } from './messages'
+import { limitsOf } from './limits'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
 import type { StickStore } from './stickStore'
@@ -38,7 +39,7 @@ export function HoldSteady({ stick, camera, positions }: Props) {
 function Where({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {
   const position = usePosition(positions)
   if (!position) return null
-  const end = holdEnd(position, camera.limits)
+  const end = holdEnd(position, limitsOf(camera))
   const speed = `${Math.hypot(position.panPerSecond, position.tiltPerSecond).toFixed(1)} °/s`
   return end
     ? `Steady at ${speed}. At its limit in ${end.seconds.toFixed(0)} s: pan ${end.pan.toFixed(0)}°, tilt ${end.tilt.toFixed(0)}°.`

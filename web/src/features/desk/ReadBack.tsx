@@ -1,18 +1,42 @@
 import Box from '@mui/material/Box'
-import type { DeskCamera } from '../../shared/api/types'
+import { rights } from '../../shared/api/changes'
+import type { DeskCamera, Job } from '../../shared/api/types'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
+import { SoftLimits } from './SoftLimits'
+import { WhereItLooks } from './WhereItLooks'
 
 interface Props {
+  readonly job: Job
   readonly camera: DeskCamera | undefined
   readonly positions: PositionStore
 }
 
-/** Where the camera itself says that it points. */
-export function ReadBack({ camera, positions }: Props) {
-  const position = usePosition(positions)
-  if (!camera) return <p>Take a camera: press its key number, or click it below.</p>
+/** Where the camera itself says that it points, in numbers and inside its limits. */
+export function ReadBack({ job, camera, positions }: Props) {
+  if (!camera) return <p>Take a camera: press its key, or click it below.</p>
   if (!camera.tells) return <p>{camera.name} tells nothing back: look where it points.</p>
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 330px) minmax(0, 1fr)' },
+        columnGap: 2,
+        mt: 1,
+      }}
+    >
+      <WhereItLooks camera={camera} positions={positions} />
+      <div>
+        <Numbers camera={camera} positions={positions} />
+        {rights(job).drive && <SoftLimits job={job} camera={camera} positions={positions} />}
+      </div>
+    </Box>
+  )
+}
+
+/** These alone are drawn anew while it moves. */
+function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {
+  const position = usePosition(positions)
   if (!position) return <p>Asking {camera.name} where it points …</p>
   const values = [
     ['Pan', `${position.panDegrees.toFixed(1)}°`, `${position.panCounts} counts`],
@@ -21,22 +45,26 @@ export function ReadBack({ camera, positions }: Props) {
     ['View', `${position.angleDegrees.toFixed(1)}°`, 'wide, by the lens'],
   ] as const
   return (
-    <Box
-      sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 1, mt: 1 }}
-      aria-label="Position read from the camera"
-    >
-      {values.map(([name, value, from]) => (
-        <Box key={name} data-reading={name}>
-          <Box sx={{ color: 'text.secondary' }}>{name}</Box>
-          <Box className="mono" sx={{ fontSize: '1.35rem' }}>
-            {value}
+    <>
+      <Box
+        sx={{ display: 'grid', gridTemplateColumns: 'repeat(2, 1fr)', columnGap: 1, rowGap: 0.25 }}
+        aria-label="Position read from the camera"
+      >
+        {values.map(([name, value, from]) => (
+          <Box key={name} data-reading={name}>
+            <Box component="span" sx={{ color: 'text.secondary' }}>
+              {name}
+            </Box>{' '}
+            <Box component="span" className="mono" sx={{ fontSize: '1.25rem' }}>
+              {value}
+            </Box>
+            <Box sx={{ color: 'text.secondary', fontSize: '0.86rem' }}>{from}</Box>
           </Box>
-          <Box sx={{ color: 'text.secondary', fontSize: '0.86rem' }}>{from}</Box>
-        </Box>
-      ))}
-      <Box sx={{ gridColumn: '1 / -1', color: 'text.secondary', fontSize: '0.88rem' }}>
+        ))}
+      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', mb: 0.5 }}>
         Read from {camera.name}, at most ten times a second
       </Box>
-    </Box>
+    </>
   )
 }

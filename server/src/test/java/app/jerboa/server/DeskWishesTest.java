@@ -94,6 +94,22 @@ class DeskWishesTest extends RunningServer {
     }
 
     @Test
+    void softLimitsAreSetSeenByAllAndTakenAway() {
+        String limits = job + "/desk/" + camera().get("id").asLong() + "/limits";
+        Answer set = asha.send("PUT", limits, Map.of("panLeft", -30.5, "panRight", 40));
+        assertThat(set.status()).as(set.text()).isEqualTo(200);
+        assertThat(camera().get("soft").toString())
+                .isEqualTo(
+                        "{\"panLeft\":-30.5,\"panRight\":40.0,\"tiltDown\":null,\"tiltUp\":null}");
+        assertThat(asha.get(job + "/log").text()).contains("left -30.5° right 40.0°");
+        Answer refused = asha.send("PUT", limits, Map.of("tiltDown", 10, "tiltUp", 10));
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.json().get("field").asString()).isEqualTo("tiltUp");
+        asha.send("PUT", limits, Map.of());
+        assertThat(camera().get("soft").get("panLeft").isNull()).isTrue();
+    }
+
+    @Test
     void aFeelIsOfOnePersonAndOneKindOfCamera() {
         String feel = job + "/desk/feels/ceiling-ptz";
         Answer kept = asha.send("PUT", feel, FEEL);

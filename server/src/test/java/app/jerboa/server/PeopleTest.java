@@ -46,6 +46,7 @@ class PeopleTest extends RunningServer {
                     // Who drives may say clear and on air, and how they like to drive.
                     "DELETE /desk/feels/{profile}",
                     "POST /desk/clear",
+                    "PUT /desk/{device}/limits",
                     "PUT /desk/feels/{profile}",
                     "PUT /desk/pads",
                     "PUT /desk/{device}/air",

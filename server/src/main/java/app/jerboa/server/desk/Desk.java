@@ -70,7 +70,7 @@ final class Desk implements OpenLine {
 
     /** Whoever starts a program has said clear there; on air asks it as it asks a hand. */
     Gate gate(Gate said) {
-        return machine ? new Gate(true, said.onAir()) : said;
+        return machine ? said.cleared() : said;
     }
 
     boolean mayDrive() {

@@ -53,6 +53,7 @@ class DeskController {
      * @param move the lead that must be moved for it, in words; else empty
      * @param chained it hangs on a chain whose cameras can be numbered from here
      * @param tells it can be asked where it points
+     * @param soft between which places it is to point, as somebody set
      * @param cannot why it cannot be driven from here, in words; else empty
      */
     record DeskCamera(
@@ -73,7 +74,8 @@ class DeskController {
             boolean chained,
             boolean tells,
             String cannot,
-            LimitsBody limits) {}
+            LimitsBody limits,
+            LimitsWish soft) {}
 
     /** Where the head can point and how fast at full deflection, by its profile. */
     record LimitsBody(
@@ -85,6 +87,8 @@ class DeskController {
             double tiltDegreesPerSecond) {}
 
     private static final GateMapper.Said NOTHING_SAID = new GateMapper.Said(0, false, false, "", "");
+
+    private static final LimitsWish NO_LIMITS = new LimitsWish(null, null, null, null);
 
     private final Jobs jobs;
     private final Contacts contacts;
@@ -106,6 +110,7 @@ class DeskController {
         Job job = stored.job();
         Optional<String> port = contacts.serialPort(stored);
         Map<Long, GateMapper.Said> said = gates.said(id);
+        Map<Long, LimitsWish> soft = gates.limits(id);
         Numbering numbering = job.site().habits().numbering();
         DeskWays ways = DeskWays.of(job);
         Map<DeviceId, Mark> marks = DeviceMarks.of(stored.proof());
@@ -126,6 +131,9 @@ class DeskController {
                                                                         said.getOrDefault(
                                                                                 d.id().value(),
                                                                                 NOTHING_SAID),
+                                                                        soft.getOrDefault(
+                                                                                d.id().value(),
+                                                                                NO_LIMITS),
                                                                         port)))
                         .toList();
         return new DeskView(cameras, groupOf(job), feels(cameras, person, DeskLaw.of(job)));
@@ -168,6 +176,7 @@ class DeskController {
             Mark mark,
             DeskWay way,
             GateMapper.Said said,
+            LimitsWish soft,
             Optional<String> port) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
@@ -194,6 +203,7 @@ class DeskController {
                         head.tiltDownDegrees(),
                         head.tiltUpDegrees(),
                         head.pan().fastest(),
-                        head.tilt().fastest()));
+                        head.tilt().fastest()),
+                soft);
     }
 }

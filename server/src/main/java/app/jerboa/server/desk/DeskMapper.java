@@ -24,7 +24,6 @@ interface DeskMapper {
      * A lease that goes on.
      *
      * @param stops how often all was stopped in its job
-     * @param clear its place is said to be clear; {@code onAir} its picture goes out
      * @param askedBy who wants it; null for nobody
      * @param askedSeconds that its driver still has to keep it; null for nobody
      */
@@ -32,8 +31,6 @@ interface DeskMapper {
             long job,
             String holder,
             long stops,
-            boolean clear,
-            boolean onAir,
             String askedBy,
             Integer askedSeconds) {
         boolean is(CameraLink camera) {
@@ -54,7 +51,6 @@ interface DeskMapper {
             @Param("server") String server,
             @Param("held") List<Lease> held,
             @Param("seconds") int seconds,
-            @Param("minutes") int minutes,
             @Param("patience") int patience);
 
     /** How a wish for a driven camera stands: who drives it, and whether it is this desk's turn. */

@@ -94,10 +94,10 @@ class DeskWatch implements HealthIndicator {
                         server,
                         held,
                         CameraTaking.LEASE_SECONDS,
-                        Gate.ENDS_AFTER_MINUTES,
                         TakeOver.PATIENCE_SECONDS);
         renewed.forEach(r -> desks.obey(r.job(), r.stops()));
         linksChanged(held);
+        desks.gateAll();
         desks.all().forEach(d -> renewed(d, renewed, ends));
     }
 
@@ -125,7 +125,6 @@ class DeskWatch implements HealthIndicator {
 
     private static void renewed(Desk desk, CameraLink c, DeskMapper.Renewed row, long ends) {
         desk.driving.leaseRenewed(c.id(), ends);
-        desk.driving.gate(c.id(), desk.gate(new Gate(row.clear(), row.onAir())));
         if (row.askedBy() != null) {
             TakeOver.asked(desk, c, row.askedBy(), row.askedSeconds());
         }

@@ -66,6 +66,18 @@ class DeskWishes {
         desks.regate(job);
     }
 
+    /** Between these it points from now on, whoever drives it; all null for no limits. */
+    @PutMapping("/{device}/limits")
+    @Needs(Right.DRIVE)
+    void limits(
+            @PathVariable("job") long job,
+            @PathVariable("device") long device,
+            @RequestBody LimitsWish body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
+        gates.limit(new CameraId(job, device), body, person);
+        desks.regate(job);
+    }
+
     /** From now on, at every desk of this person, for every camera of this kind. */
     @PutMapping("/feels/{profile}")
     @Needs(Right.DRIVE)

@@ -180,6 +180,25 @@ class Desks {
         open.values().stream().filter(d -> d.job() == job).forEach(this::gate);
     }
 
+    /** Each second: what was said somewhere else is heard here at the latest. */
+    void gateAll() {
+        List<CameraId> driven =
+                open.values().stream()
+                        .flatMap(d -> d.driving.camera().stream())
+                        .map(CameraLink::id)
+                        .toList();
+        Map<CameraId, Gate> said = gates.all(driven);
+        open.values()
+                .forEach(
+                        d ->
+                                d.driving
+                                        .camera()
+                                        .map(CameraLink::id)
+                                        .filter(said::containsKey)
+                                        .ifPresent(
+                                                c -> d.driving.gate(c, d.gate(said.get(c)))));
+    }
+
     /** What was said of a camera may have changed. */
     private void gate(Desk desk) {
         desk.driving

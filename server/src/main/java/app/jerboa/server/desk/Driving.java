@@ -1,6 +1,8 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.SoftLimits;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -28,7 +30,7 @@ final class Driving {
     static final int PAGE_SILENCE_MILLIS = 3_000;
 
     /**
-     * A steady move goes by where the head says that it points: silent for so long, it is stopped.
+     * A steady move, and one between limits, goes by where the head says that it points: silent for so long, it is stopped.
      */
     private static final int UNSEEN_MILLIS = 1_000;
 
@@ -50,6 +52,7 @@ final class Driving {
     private long leaseEnds;
     private long standsSince;
     private long seenAt;
+    private SoftLimits limits = SoftLimits.NONE;
     private Optional<Pointing> pointing = Optional.empty();
 
     /**
@@ -88,7 +91,7 @@ final class Driving {
         leaseEnds = terms.leaseEnds();
         pointing = Optional.empty();
         hand.takes(taken, terms.feel());
-        moveGate.now(terms.gate());
+        gateIs(terms.gate());
         lastSign = clock.getAsLong();
         screen.accept(new DeskMessages.Taken(taken.device()));
         return true;
@@ -103,8 +106,14 @@ final class Driving {
 
     synchronized void gate(CameraId id, Gate gate) {
         if (camera != null && camera.id().equals(id)) {
-            moveGate.now(gate);
+            gateIs(gate);
         }
+    }
+
+    private void gateIs(Gate gate) {
+        moveGate.now(gate);
+        limits = gate.limits();
+        hand.limits(limits);
     }
 
     /** What must be said before it moves; empty when all was said, or there is none. */
@@ -157,7 +166,20 @@ final class Driving {
     private void drive() {
         if (hand.drives()) {
             hand.motion(clock.getAsLong(), isMoving())
-                    .ifPresentOrElse(this::want, () -> stop("arrived"));
+                    .ifPresentOrElse(this::wantWithinLimits, () -> stop("arrived"));
+        }
+    }
+
+    /** What is pushed and told to stand has come to a limit. */
+    private void wantWithinLimits(Motion motion) {
+        if (hand.keepsGoing() || !motion.stands()) {
+            want(motion);
+        } else if (isMoving()) {
+            hand.insistOnLettingGo();
+            stop("its soft limit");
+        } else {
+            hand.insistOnLettingGo();
+            trouble(Words.say(pointing.isPresent() ? "desk.at-limit" : "desk.limit-unread"));
         }
     }
 
@@ -171,7 +193,8 @@ final class Driving {
             return;
         }
         Optional<Pointing> from = pointing.filter(p -> !silent(seenAt, UNSEEN_MILLIS));
-        Optional<String> cannot = SteadyMoves.begin(camera, hand, from, wish, clock.getAsLong());
+        Optional<String> cannot =
+                SteadyMoves.begin(camera, hand, from, limits, wish, clock.getAsLong());
         if (cannot.isPresent()) {
             trouble(cannot.get());
         } else {
@@ -191,7 +214,9 @@ final class Driving {
         if (camera == null || isMoving() || hand.isOff()) {
             return;
         }
-        if (camera.link().can().home()) {
+        if (!limits.holds(0, 0)) {
+            trouble(Words.say("desk.home-beyond-limit"));
+        } else if (camera.link().can().home()) {
             want(Motion.HOME);
         } else {
             trouble("Its protocol has no home position, so it was not moved.");
@@ -338,7 +363,7 @@ final class Driving {
         if (held && silent(hand.lastSign(), SILENCE_MILLIS)) {
             hand.insistOnLettingGo();
             stop("the stick went silent");
-        } else if (hand.keepsGoing() && silent(seenAt, UNSEEN_MILLIS)) {
+        } else if (hand.needsReading() && silent(seenAt, UNSEEN_MILLIS)) {
             hand.insistOnLettingGo();
             stop("it did not say where it points for a second");
         } else if (held) {

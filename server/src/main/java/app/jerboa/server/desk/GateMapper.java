@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -14,7 +15,39 @@ interface GateMapper {
      */
     record Said(long device, boolean clear, boolean onAir, String heldBy, String link) {}
 
-    Gate gate(@Param("at") CameraId at, @Param("minutes") int minutes);
+    /** As stored; null for no limit. */
+    record Row(
+            long job,
+            long device,
+            boolean clear,
+            boolean onAir,
+            Double panLeft,
+            Double panRight,
+            Double tiltDown,
+            Double tiltUp) {
+        CameraId id() {
+            return new CameraId(job, device);
+        }
+
+        Gate gate() {
+            return new Gate(clear, onAir, LimitsWish.limits(panLeft, panRight, tiltDown, tiltUp));
+        }
+    }
+
+    /** One row for each of them. */
+    List<Row> gates(@Param("at") Collection<CameraId> at, @Param("minutes") int minutes);
+
+    /** What is set in the whole job. */
+    List<SetLimits> limits(@Param("job") long job);
+
+    /** Null for no limit. */
+    record SetLimits(
+            long device, Double panLeft, Double panRight, Double tiltDown, Double tiltUp) {}
+
+    void setLimits(
+            @Param("at") CameraId at, @Param("to") LimitsWish to, @Param("by") String by);
+
+    void dropLimits(@Param("at") CameraId at);
 
     /** Of the whole job; a camera of which nothing is said is left out. */
     List<Said> said(@Param("job") long job, @Param("minutes") int minutes);

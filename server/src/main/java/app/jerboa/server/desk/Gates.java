@@ -7,6 +7,7 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -32,7 +33,52 @@ class Gates {
     }
 
     Gate of(CameraId camera) {
-        return mapper.gate(camera, Gate.ENDS_AFTER_MINUTES);
+        return all(List.of(camera)).get(camera);
+    }
+
+    /** One for each of them. */
+    Map<CameraId, Gate> all(Collection<CameraId> cameras) {
+        if (cameras.isEmpty()) {
+            return Map.of();
+        }
+        return mapper.gates(cameras, Gate.ENDS_AFTER_MINUTES).stream()
+                .collect(Collectors.toMap(GateMapper.Row::id, GateMapper.Row::gate));
+    }
+
+    /** By device; one without limits is left out. */
+    Map<Long, LimitsWish> limits(long job) {
+        return mapper.limits(job).stream()
+                .collect(
+                        Collectors.toMap(
+                                GateMapper.SetLimits::device,
+                                l ->
+                                        new LimitsWish(
+                                                l.panLeft(),
+                                                l.panRight(),
+                                                l.tiltDown(),
+                                                l.tiltUp())));
+    }
+
+    @Transactional
+    public void limit(CameraId camera, LimitsWish to, Author by) {
+        to.insist();
+        Device device = jobs.load(camera.job()).need(camera.device());
+        if (device.profile().head().isEmpty()) {
+            throw Problem.notFound("head");
+        }
+        if (to.isNone()) {
+            mapper.dropLimits(camera);
+        } else {
+            mapper.setLimits(camera, to, by.displayName());
+        }
+        log.event(
+                camera.job(),
+                to.isNone()
+                        ? device.name() + " has no soft limits any more"
+                        : "Soft limits of " + device.name() + ": " + to.inWords(),
+                List.of(camera.device()),
+                by);
+        live.changed(camera.job(), Notice.DESK);
     }
 
     /** By device; one of which nothing is said is left out. */

@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.value.Kebab;
 import app.jerboa.server.words.Words;
@@ -18,7 +19,12 @@ final class SteadyMoves {
      * @return why it did not begin; empty when it did
      */
     static Optional<String> begin(
-            CameraLink camera, StickHand hand, Optional<Pointing> from, Wish wish, long now) {
+            CameraLink camera,
+            StickHand hand,
+            Optional<Pointing> from,
+            SoftLimits limits,
+            Wish wish,
+            long now) {
         if (from.isEmpty()) {
             return said("not-told", camera, 0);
         }
@@ -30,6 +36,9 @@ final class SteadyMoves {
                         && wish.tilt() <= head.tiltUpDegrees();
         if (!reached) {
             return said("out-of-reach", camera, 0);
+        }
+        if (!limits.holds(wish.pan(), wish.tilt())) {
+            return said("beyond-limit", camera, 0);
         }
         return hand.go(wish, from.get(), now)
                 .flatMap(r -> said(Kebab.of(r.why()), camera, r.seconds()));

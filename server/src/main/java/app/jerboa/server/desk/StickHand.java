@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.SpeedScale;
 import app.jerboa.core.motion.SteadyMove;
 import app.jerboa.core.motion.StickSpeeds;
@@ -19,6 +20,9 @@ final class StickHand {
     private record KeptMove(long number, SteadyMove move, long begun) {}
 
     private StickSpeeds speeds;
+    private SoftLimits limits = SoftLimits.NONE;
+    private double braking;
+    private Optional<Pointing> pointing = Optional.empty();
     private SpeedScale panScale;
     private SpeedScale tiltScale;
     private KeptMove going;
@@ -35,8 +39,20 @@ final class StickHand {
         // Until it says how far it is zoomed, it may be all the way; one that never says is wide.
         double view = camera.head().lens().angleDegrees(can.tells() ? 1 : 0);
         speeds = new StickSpeeds(feel, panScale, tiltScale, can.zoomSteps(), view);
+        braking = camera.head().acceleration().orElse(SoftLimits.USUAL_BRAKING);
+        pointing = Optional.empty();
         going = null;
         insistOnLettingGo();
+    }
+
+    /** Between these it is to point. */
+    void limits(SoftLimits other) {
+        limits = other;
+    }
+
+    /** It goes by where the head says that it points: it must go on saying so. */
+    boolean needsReading() {
+        return going != null || !limits.isNone();
     }
 
     private static SpeedScale scale(SpeedScale of, int steps) {
@@ -49,6 +65,7 @@ final class StickHand {
 
     /** Where the head says that it points, and how wide it sees. */
     void seen(Pointing where) {
+        pointing = Optional.of(where);
         if (speeds != null) {
             speeds.view(where.viewDegrees());
         }
@@ -152,7 +169,18 @@ final class StickHand {
         }
         double seconds = moving ? (now - rampedAt) / NANOS : 0;
         rampedAt = now;
-        return Optional.of(Motion.of(speeds.after(seconds)));
+        return Optional.of(Motion.of(withinLimits(speeds.after(seconds))));
+    }
+
+    private StickSpeeds.Steps withinLimits(StickSpeeds.Steps wanted) {
+        if (limits.isNone()) {
+            return wanted;
+        }
+        return pointing.map(
+                        p ->
+                                limits.keep(
+                                        wanted, p.pan(), p.tilt(), panScale, tiltScale, braking))
+                .orElse(StickSpeeds.Steps.NONE);
     }
 
     double panPerSecond(Motion sent) {

@@ -3,6 +3,7 @@ package app.jerboa.server.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.wire.link.WireLog;
@@ -82,12 +83,16 @@ class DrivingTest {
                 new WireLog(10));
     }
 
+    private static Gate gate(boolean clear, boolean onAir) {
+        return new Gate(clear, onAir, SoftLimits.NONE);
+    }
+
     private Taking terms(Gate gate, Feel feel) {
         return new Taking(now + 60_000_000_000L, gate, feel);
     }
 
     private Taking open() {
-        return terms(new Gate(true, false), Feel.plain(StickLaw.linear()));
+        return terms(gate(true, false), Feel.plain(StickLaw.linear()));
     }
 
     private static Pointing at(int pan, int tilt) {
@@ -385,7 +390,7 @@ class DrivingTest {
                         d -> d.seen(at(random.nextInt(2), 0)),
                         d -> d.go(new SteadyMoves.Wish(1, 30, 0, 10)),
                         d -> d.keepGoing(1),
-                        d -> d.gate(L1, new Gate(random.nextInt(9) > 0, random.nextInt(9) == 0)),
+                        d -> d.gate(L1, gate(random.nextInt(9) > 0, random.nextInt(9) == 0)),
                         d -> d.feel("ceiling-ptz", RAMPED));
         marks.atOnce = false;
         for (int i = 0; i < 20_000; i++) {
@@ -407,12 +412,12 @@ class DrivingTest {
     @ParameterizedTest
     @CsvSource({"false, false, clear", "false, true, clear", "true, true, on-air"})
     void nothingMovesBeforeWhatMustBeSaidWasSaid(boolean clear, boolean onAir, String what) {
-        driving.gate(L1, new Gate(clear, onAir));
+        driving.gate(L1, gate(clear, onAir));
         push(1);
         driving.home();
         assertThat(head.told).isEmpty();
         assertThat(told(DeskMessages.Needs.class)).first().extracting("what").isEqualTo(what);
-        driving.gate(L1, new Gate(true, onAir));
+        driving.gate(L1, gate(true, onAir));
         driving.allowOnAir();
         push(1);
         assertThat(head.told).as("held all the while: it must centre first").isEmpty();
@@ -424,11 +429,11 @@ class DrivingTest {
     /** On air once more is asked once more; what moves already goes on. */
     @Test
     void leaveToMoveOnAirEndsWithIt() {
-        driving.gate(L1, new Gate(true, true));
+        driving.gate(L1, gate(true, true));
         driving.allowOnAir();
         push(1);
-        driving.gate(L1, new Gate(true, false));
-        driving.gate(L1, new Gate(true, true));
+        driving.gate(L1, gate(true, false));
+        driving.gate(L1, gate(true, true));
         push(-1);
         assertThat(head.told).containsExactly("drive 24 0", "drive -24 0");
         push(0);
@@ -441,7 +446,7 @@ class DrivingTest {
     void aRampRisesAndAReleaseDoesNotWaitForIt() {
         driving.letGo();
         driving.take(
-                link(L1, head), terms(new Gate(true, false), new Feel(0.08, 0, 0.24, 1, 1, 1, 0)));
+                link(L1, head), terms(gate(true, false), new Feel(0.08, 0, 0.24, 1, 1, 1, 0)));
         head.told.clear();
         push(1);
         for (int i = 0; i < 6; i++) {
@@ -552,10 +557,56 @@ class DrivingTest {
         driving.keepGoing(1);
         driving.watch();
         assertThat(head.told).last().isEqualTo("drive 0 0");
-        driving.gate(L1, new Gate(true, true));
+        driving.gate(L1, gate(true, true));
         driving.watch();
         assertThat(head.told).last().isEqualTo("stop");
         assertThat(told(DeskMessages.Needs.class)).hasSize(1);
+    }
+
+    private static Gate limited(double right) {
+        double none = Double.POSITIVE_INFINITY;
+        return new Gate(true, false, new SoftLimits(-none, right, -none, none));
+    }
+
+    @Test
+    void aHeadIsDrivenToItsSoftLimitAndNotBeyond() {
+        driving.gate(L1, limited(30));
+        push(1);
+        assertThat(head.told).as("nobody knows yet where it points").isEmpty();
+        push(0);
+        driving.seen(at(0, 0));
+        push(1);
+        assertThat(head.told).last().asString().startsWith("drive ").isNotEqualTo("drive 24 0");
+        driving.seen(at(30, 0));
+        push(1);
+        assertThat(head.told).last().isEqualTo("stop");
+        push(0);
+        head.told.clear();
+        screen.clear();
+        push(1);
+        push(1);
+        driving.go(new SteadyMoves.Wish(1, 31, 0, 10));
+        assertThat(head.told).isEmpty();
+        assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
+        push(0);
+        driving.go(new SteadyMoves.Wish(1, 31, 0, 10));
+        assertThat(told(DeskMessages.Trouble.class)).hasSize(2);
+        push(-1);
+        assertThat(head.told).as("the way back is free").containsExactly("drive -24 0");
+        for (int i = 0; i < 60; i++) {
+            pass(20);
+            push(-1);
+        }
+        assertThat(head.told).as("it says no more where it points").last().isEqualTo("stop");
+    }
+
+    @Test
+    void aHomeBeyondASoftLimitIsRefused() {
+        driving.seen(at(-20, 0));
+        driving.gate(L1, limited(-10));
+        driving.home();
+        assertThat(head.told).isEmpty();
+        assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
     }
 
     /** The focus lever springs back: its stop is in the stop of all. */

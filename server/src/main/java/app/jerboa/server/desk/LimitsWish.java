@@ -1,0 +1,67 @@
+package app.jerboa.server.desk;
+
+import app.jerboa.core.motion.SoftLimits;
+import app.jerboa.server.platform.Problem;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+
+/**
+ * Between which places a head is to point, in degrees from its middle, right and up positive; null
+ * for no limit on that side.
+ */
+record LimitsWish(Double panLeft, Double panRight, Double tiltDown, Double tiltUp) {
+    private static final double FARTHEST = 720;
+
+    static SoftLimits limits(Double left, Double right, Double down, Double up) {
+        return new SoftLimits(
+                left == null ? Double.NEGATIVE_INFINITY : left,
+                right == null ? Double.POSITIVE_INFINITY : right,
+                down == null ? Double.NEGATIVE_INFINITY : down,
+                up == null ? Double.POSITIVE_INFINITY : up);
+    }
+
+    boolean isNone() {
+        return panLeft == null && panRight == null && tiltDown == null && tiltUp == null;
+    }
+
+    /**
+     * @throws Problem naming the field, for limits that leave nothing between them
+     */
+    void insist() {
+        within("panLeft", panLeft);
+        within("panRight", panRight);
+        within("tiltDown", tiltDown);
+        within("tiltUp", tiltUp);
+        below("panRight", panLeft, panRight, "The right limit must be right of the left one.");
+        below("tiltUp", tiltDown, tiltUp, "The upper limit must be above the lower one.");
+    }
+
+    private static void within(String field, Double value) {
+        if (value != null && !(Math.abs(value) <= FARTHEST)) {
+            throw bad(field, "A limit is -720 to 720 degrees.");
+        }
+    }
+
+    private static void below(String field, Double low, Double high, String why) {
+        if (low != null && high != null && low >= high) {
+            throw bad(field, why);
+        }
+    }
+
+    private static Problem bad(String field, String why) {
+        return new Problem(HttpStatus.BAD_REQUEST, "bad-value", why, Map.of("field", field));
+    }
+
+    /** For the logbook. */
+    String inWords() {
+        return (side("left", panLeft)
+                        + side("right", panRight)
+                        + side("down", tiltDown)
+                        + side("up", tiltUp))
+                .strip();
+    }
+
+    private static String side(String name, Double at) {
+        return at == null ? "" : " " + name + " " + Math.round(at * 10) / 10.0 + "°";
+    }
+}
