@@ -30,6 +30,28 @@ final class LargeJob {
         return file.append("],\"lines\":[],\"waivers\":[],\"log\":[]}").toString();
     }
 
+    /** Cameras at the addresses of {@link HeadSinks}, each on its line. */
+    static String sinks(int cameras) {
+        StringBuilder devices = new StringBuilder();
+        StringBuilder lines = new StringBuilder();
+        for (int i = 0; i < cameras; i++) {
+            String address = HeadSinks.address(i);
+            device(devices, 10 + i, "L" + (i + 1), "ceiling-ptz", address, 24, "127.44.8.254");
+            lines.append(lines.isEmpty() ? "" : ",")
+                    .append(
+                            "{\"id\":%d,\"number\":%d,\"camera\":%d,\"controlId\":1}"
+                                    .formatted(1_000 + i, i + 1, 10 + i));
+        }
+        return "{\"format\":\"jerboa-job\",\"version\":1,"
+                + "\"site\":{\"id\":1,\"name\":\"Many heads\",\"units\":\"m\"},"
+                + "\"subnets\":[{\"id\":2,\"cidr\":\"127.44.8.0/24\",\"gateway\":\"127.44.8.254\","
+                + "\"laptopHome\":\"127.44.8.250\"}],\"ranges\":[],\"devices\":["
+                + devices
+                + "],\"lines\":["
+                + lines
+                + "],\"waivers\":[],\"log\":[]}";
+    }
+
     /**
      * Halls of eight cameras each, with a switch and a mixer of their own, all of them joined.
      *
@@ -70,11 +92,23 @@ final class LargeJob {
     }
 
     private static void device(StringBuilder to, int id, String name, String profile) {
+        device(to, id, name, profile, "", 16, "");
+    }
+
+    private static void device(
+            StringBuilder to,
+            int id,
+            String name,
+            String profile,
+            String address,
+            int prefix,
+            String gateway) {
         to.append(to.isEmpty() ? "" : ",")
                 .append(
-                        "{\"id\":%d,\"name\":\"%s\",\"profile\":\"%s\",\"mac\":\"\",\"address\":\"\","
-                                        .formatted(id, name, profile)
-                                + "\"prefix\":16,\"gateway\":\"\",\"reserved\":false,\"found\":\"\"}");
+                        "{\"id\":%d,\"name\":\"%s\",\"profile\":\"%s\",\"mac\":\"\",\"address\":\"%s\","
+                                        .formatted(id, name, profile, address)
+                                + "\"prefix\":%d,\"gateway\":\"%s\",\"reserved\":false,\"found\":\"\"}"
+                                        .formatted(prefix, gateway));
     }
 
     private static void run(

@@ -45,6 +45,7 @@ public final class Main {
             case "knobs" -> main.knobs();
             case "hall" -> HallRows.print(main::row);
             case "cards" -> CardRows.print(main::row);
+            case "desk" -> DeskRows.print(main::row);
             default -> main.run();
         }
     }
@@ -103,6 +104,7 @@ public final class Main {
         WireRows.print(this::row);
         knobs();
         HallRows.print(this::row);
+        DeskRows.print(this::row);
     }
 
     /** How every test stands, growing: both halves should double. */

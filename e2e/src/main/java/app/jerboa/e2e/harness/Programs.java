@@ -270,6 +270,11 @@ public final class Programs implements AutoCloseable {
         }
     }
 
+    /** What the first server has used of all processors since it began. */
+    public Duration serverCpu() {
+        return server.process.toHandle().info().totalCpuDuration().orElse(Duration.ZERO);
+    }
+
     /** What the rig itself says, past the server. */
     public String rig(String method, String path, String body) {
         try {

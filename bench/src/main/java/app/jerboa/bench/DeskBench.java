@@ -1,0 +1,280 @@
+package app.jerboa.bench;
+
+import app.jerboa.e2e.harness.BrowserUser;
+import app.jerboa.e2e.harness.DeskLine;
+import app.jerboa.e2e.harness.HttpUser;
+import app.jerboa.e2e.harness.Programs;
+import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicLongArray;
+import java.util.concurrent.locks.LockSupport;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Many heads on the live network, driven by many desks of one server. */
+final class DeskBench implements AutoCloseable {
+    static final int CAMERAS = 128;
+    private static final int DRIVEN = 100;
+    private static final int DESKS_A_PERSON = 10;
+    private static final int SENDERS = 4;
+    private static final long TICK_NANOS = 20_000_000L;
+    private static final long LATE_NANOS = 20_000_000L;
+    private static final String LOOSE =
+            "{\"deadZone\":0.05,\"k\":0,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"crossingSeconds\":0}";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final Programs programs = new Programs(true);
+    private final HeadSinks sinks = new HeadSinks(CAMERAS);
+    private final List<HttpUser> people = new ArrayList<>();
+    private final List<Long> cameras = new ArrayList<>();
+    private final long job;
+
+    /**
+     * @param late frames that came more than 20 ms after their stick message, in per cent
+     * @param lost stick messages without a frame
+     * @param cpu of all cores together, in per cent of one
+     */
+    record Many(Sample millis, double late, int lost, double cpu, double megabytes) {}
+
+    /**
+     * @param tasks longer than 50 ms while one drives
+     */
+    record Trace(int tasks, double longest) {}
+
+    DeskBench() throws IOException {
+        HttpUser asha = new HttpUser(programs::url).signIn("asha");
+        people.add(asha);
+        job = asha.send("POST", "/api/jobs/file", LargeJob.sinks(CAMERAS)).get("id").asLong();
+        asha.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
+        asha.json("/api/jobs/" + job + "/desk")
+                .get("cameras")
+                .forEach(c -> cameras.add(c.get("id").asLong()));
+        asha.clear(job, true);
+        while (people.size() * DESKS_A_PERSON < DRIVEN) {
+            people.add(guest(asha, "guest" + people.size()));
+        }
+        people.forEach(
+                p -> p.send("PUT", "/api/jobs/" + job + "/desk/feels/ceiling-ptz", LOOSE));
+    }
+
+    private HttpUser guest(HttpUser lead, String login) {
+        String path =
+                lead.send(
+                                "POST",
+                                "/api/jobs/" + job + "/people/invitations",
+                                "{\"role\":\"technician\",\"days\":1}")
+                        .get("path")
+                        .asString()
+                        .replace("/invitation/", "/auth/invitations/");
+        HttpUser guest = new HttpUser(programs::url);
+        guest.get(path).join();
+        guest.send(
+                "POST",
+                path + "/account",
+                JSON.writeValueAsString(
+                        Map.of("login", login, "name", login, "password", Programs.PASSWORD)));
+        return new HttpUser(programs::url).signIn(login);
+    }
+
+    private static String stick(double pan) {
+        return "{\"type\":\"stick\",\"pan\":" + pan + ",\"tilt\":0,\"zoom\":0,\"limit\":1}";
+    }
+
+    private DeskLine line(int head) {
+        return people.get(head % people.size()).desk().take(job, cameras.get(head));
+    }
+
+    /** From a stick message until its frame is at the head, one desk that drives all the time. */
+    Sample stickToFrame(int rounds) {
+        try (DeskLine line = line(0)) {
+            return oneByOne(line, rounds);
+        }
+    }
+
+    /** The same messages to a bare socket that sends one datagram for each. */
+    Sample bare(int rounds) throws IOException {
+        try (BareSocket bare = new BareSocket(HeadSinks.address(0));
+                DeskLine line = new DeskLine(bare.url(), "", 64 * 1024)) {
+            return oneByOne(line, rounds);
+        }
+    }
+
+    private Sample oneByOne(DeskLine line, int rounds) {
+        AtomicLongArray heard = new AtomicLongArray(1);
+        sinks.listen((head, nanos, pan) -> heard.set(0, nanos));
+        double[] millis = new double[rounds];
+        int warmUp = rounds / 4;
+        for (int i = -warmUp; i < rounds; i++) {
+            pause(15);
+            long sent = System.nanoTime();
+            line.send(stick(i % 2 == 0 ? 0.5 : 0.9));
+            while (heard.get(0) < sent && System.nanoTime() - sent < 1_000_000_000L) {
+                LockSupport.parkNanos(20_000);
+            }
+            if (i >= 0) {
+                millis[i] = (heard.get(0) - sent) / 1e6;
+            }
+        }
+        line.release();
+        return Sample.of(millis);
+    }
+
+    /** A hundred desks, each with another speed every 20 ms. */
+    Many fiftyHertz(int seconds) throws InterruptedException {
+        List<DeskLine> lines = takeAll();
+        List<ArrayDeque<Long>> sent = new ArrayList<>();
+        ConcurrentLinkedQueue<Double> millis = new ConcurrentLinkedQueue<>();
+        lines.forEach(l -> sent.add(new ArrayDeque<>()));
+        sinks.listen(
+                (head, nanos, pan) -> {
+                    ArrayDeque<Long> mine = sent.get(head);
+                    synchronized (mine) {
+                        Long of = mine.poll();
+                        if (of != null) {
+                            millis.add((nanos - of) / 1e6);
+                        }
+                    }
+                });
+        double cpu = programs.serverCpu().toMillis();
+        List<Thread> senders = new ArrayList<>();
+        for (int s = 0; s < SENDERS; s++) {
+            int first = s;
+            Thread sender = new Thread(() -> drive(lines, sent, first, seconds));
+            sender.start();
+            senders.add(sender);
+        }
+        for (Thread sender : senders) {
+            sender.join();
+        }
+        pause(500);
+        cpu = (programs.serverCpu().toMillis() - cpu) / (seconds * 10.0);
+        int lost = sent.stream().mapToInt(ArrayDeque::size).sum();
+        sinks.listen((head, nanos, pan) -> {});
+        lines.forEach(DeskLine::close);
+        double[] all = millis.stream().mapToDouble(Double::doubleValue).toArray();
+        long late = millis.stream().filter(m -> m > LATE_NANOS / 1e6).count();
+        double share = 100.0 * (late + lost) / Math.max(1, all.length + lost);
+        return new Many(Sample.of(all), share, lost, cpu, programs.serverMegabytes());
+    }
+
+    private static void drive(
+            List<DeskLine> lines, List<ArrayDeque<Long>> sent, int first, int seconds) {
+        long begun = System.nanoTime();
+        for (int tick = 0; tick < seconds * 50; tick++) {
+            String text = stick(tick % 2 == 0 ? 0.5 : 0.9);
+            for (int head = first; head < lines.size(); head += SENDERS) {
+                ArrayDeque<Long> mine = sent.get(head);
+                synchronized (mine) {
+                    mine.add(System.nanoTime());
+                }
+                lines.get(head).send(text);
+            }
+            LockSupport.parkNanos(begun + (tick + 1) * TICK_NANOS - System.nanoTime());
+        }
+    }
+
+    private List<DeskLine> takeAll() {
+        List<DeskLine> lines = new ArrayList<>();
+        for (int head = 0; head < DRIVEN; head++) {
+            lines.add(line(head));
+        }
+        return lines;
+    }
+
+    /**
+     * From STOP ALL until the last of a hundred moving heads was told to stop.
+     *
+     * @param there a second server, or the first
+     */
+    Sample stopAll(int times, boolean there) {
+        Programs.Server second = there ? programs.another() : null;
+        HttpUser who = there ? new HttpUser(second::url).signIn("asha") : people.get(1);
+        List<DeskLine> lines = takeAll();
+        double[] millis = new double[times];
+        try (DeskLine other = who.desk()) {
+            other.send("{\"type\":\"open\",\"job\":" + job + "}");
+            for (int i = 0; i < times; i++) {
+                pause(300);
+                lines.forEach(DeskLine::release);
+                lines.forEach(l -> l.hold(0.5));
+                pause(1_500);
+                AtomicLongArray stopped = new AtomicLongArray(DRIVEN);
+                sinks.listen(
+                        (head, nanos, pan) -> {
+                            if (pan == 0 && stopped.get(head) == 0) {
+                                stopped.set(head, nanos);
+                            }
+                        });
+                long at = System.nanoTime();
+                other.stopAll();
+                millis[i] = (allStopped(stopped) - at) / 1e6;
+            }
+        } finally {
+            lines.forEach(DeskLine::close);
+        }
+        return Sample.of(millis);
+    }
+
+    private static long allStopped(AtomicLongArray stopped) {
+        long last = 0;
+        for (int head = 0; head < DRIVEN; head++) {
+            for (int i = 0; i < 5_000 && stopped.get(head) == 0; i++) {
+                pause(1);
+            }
+            if (stopped.get(head) == 0) {
+                throw new IllegalStateException("head " + (head + 1) + " was not stopped");
+            }
+            last = Math.max(last, stopped.get(head));
+        }
+        return last;
+    }
+
+    /** The page of 128 keys, one of them driven there, ten others by somebody else. */
+    Trace page(int seconds) {
+        List<DeskLine> others = new ArrayList<>();
+        for (int head = 0; head < 10; head++) {
+            others.add(line(head));
+        }
+        try (BrowserUser desk = new BrowserUser(programs)) {
+            desk.signIn();
+            desk.open(job, "desk");
+            desk.page.locator("[aria-label=Cameras] button").first().waitFor();
+            desk.page.keyboard().type("120");
+            desk.page.locator("[data-reading=Pan]").waitFor();
+            pause(1_000);
+            others.forEach(l -> l.hold(0.5));
+            desk.page.evaluate(
+                    "() => { window.long = []; new PerformanceObserver(l => l.getEntries().forEach(e => window.long.push(e.duration))).observe({entryTypes: ['longtask']}) }");
+            for (int i = 0; i < seconds; i++) {
+                desk.page.keyboard().down(i % 2 == 0 ? "ArrowRight" : "ArrowLeft");
+                pause(800);
+                desk.page.keyboard().up(i % 2 == 0 ? "ArrowRight" : "ArrowLeft");
+                pause(200);
+            }
+            int tasks = ((Number) desk.page.evaluate("() => window.long.length")).intValue();
+            double longest =
+                    ((Number) desk.page.evaluate("() => Math.max(0, ...window.long)"))
+                            .doubleValue();
+            return new Trace(tasks, longest);
+        } finally {
+            others.forEach(DeskLine::close);
+        }
+    }
+
+    private static void pause(long millis) {
+        try {
+            Thread.sleep(millis);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        programs.close();
+        sinks.close();
+    }
+}
