@@ -45,7 +45,9 @@ export function SoftLimits({ job, camera, positions }: Props) {
   return (
     <Box role="group" aria-label="Soft limits" sx={{ fontSize: '0.92rem' }}>
       <Box>
-        {words ? `Soft limits: ${words}. It slows down before them.` : 'No soft limits. Set one where it points now:'}
+        {words
+          ? `Soft limits: ${words}. It slows down before them.`
+          : 'No soft limits. Set one where it points now:'}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
         {SIDES.map(({ side, word }) => (

@@ -151,7 +151,11 @@ describe('where a steady move ends', () => {
 })
 
 describe('many cameras', () => {
-  const many = Array.from({ length: 45 }, (_, i) => ({ number: i + 1, key: String(i + 1), name: `L${i + 1}` }))
+  const many = Array.from({ length: 45 }, (_, i) => ({
+    number: i + 1,
+    key: String(i + 1),
+    name: `L${i + 1}`,
+  }))
   it('stand in groups that leave none out, and are found by number or name', () => {
     expect(groupsOf(many)).toEqual(['1 to 20', '21 to 40', '41 to 45'])
     expect(groupsOf(many, 10)[4]).toBe('41 to 45')

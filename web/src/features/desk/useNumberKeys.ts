@@ -34,10 +34,7 @@ export function afterDigit(
 }
 
 /** Takes cameras by their typed keys of one sign or more; Enter ends the waiting. */
-export function useNumberKeys(
-  cameras: readonly Keyed[],
-  take: (id: number) => void,
-): (key: string) => void {
+export function useNumberKeys(cameras: readonly Keyed[], take: (id: number) => void): (key: string) => void {
   const typed = useRef('')
   const timer = useRef(0)
   useEffect(() => () => window.clearTimeout(timer.current), [])

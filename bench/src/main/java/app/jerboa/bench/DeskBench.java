@@ -56,8 +56,7 @@ final class DeskBench implements AutoCloseable {
         while (people.size() * DESKS_A_PERSON < DRIVEN) {
             people.add(guest(asha, "guest" + people.size()));
         }
-        people.forEach(
-                p -> p.send("PUT", "/api/jobs/" + job + "/desk/feels/ceiling-ptz", LOOSE));
+        people.forEach(p -> p.send("PUT", "/api/jobs/" + job + "/desk/feels/ceiling-ptz", LOOSE));
     }
 
     private HttpUser guest(HttpUser lead, String login) {

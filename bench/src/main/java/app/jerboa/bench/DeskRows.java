@@ -41,8 +41,7 @@ final class DeskRows {
                                 + ", median ms",
                         stops.median(),
                         there ? "desk.stopthere" : "desk.stophere",
-                        String.format(
-                                Locale.ROOT, "worst of %d: %.0f ms", STOPS, stops.worst()));
+                        String.format(Locale.ROOT, "worst of %d: %.0f ms", STOPS, stops.worst()));
             }
             DeskBench.Many many = bench.fiftyHertz(SECONDS);
             to.row(
@@ -56,9 +55,7 @@ final class DeskRows {
                             many.millis().millis().size()));
             to.row(
                     "of these later than 20 ms or lost, %",
-                    many.late(),
-                    "desk.late",
-                    many.lost() + " lost; wanted under 0.1");
+                    many.late(), "desk.late", many.lost() + " lost; wanted under 0.1");
             to.row("the server's CPU meanwhile, % of a core", many.cpu(), "desk.cpu", "");
             to.row("its memory, MB", many.megabytes(), "desk.memory", "");
         }

@@ -31,9 +31,7 @@ final class HeadSinks implements AutoCloseable {
     private static final int HEADER = 8;
     private static final byte[] ACK = {(byte) 0x90, 0x41, (byte) 0xFF};
     private static final byte[] DONE = {(byte) 0x90, 0x51, (byte) 0xFF};
-    private static final byte[] MIDDLE = {
-        (byte) 0x90, 0x50, 0, 0, 0, 0, 0, 0, 0, 0, (byte) 0xFF
-    };
+    private static final byte[] MIDDLE = {(byte) 0x90, 0x50, 0, 0, 0, 0, 0, 0, 0, 0, (byte) 0xFF};
     private static final byte[] WIDE = {(byte) 0x90, 0x50, 0, 0, 0, 0, (byte) 0xFF};
     private static final byte[] VERSION = {(byte) 0x90, 0x50, 0, 1, 2, 3, 4, 5, 2, (byte) 0xFF};
 

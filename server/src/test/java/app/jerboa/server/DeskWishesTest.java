@@ -3,6 +3,7 @@ package app.jerboa.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -93,19 +94,28 @@ class DeskWishesTest extends RunningServer {
         }
     }
 
+    private static Map<String, Object> limits(Object left, Object right, Object down, Object up) {
+        Map<String, Object> all = new HashMap<>();
+        all.put("panLeft", left);
+        all.put("panRight", right);
+        all.put("tiltDown", down);
+        all.put("tiltUp", up);
+        return all;
+    }
+
     @Test
     void softLimitsAreSetSeenByAllAndTakenAway() {
         String limits = job + "/desk/" + camera().get("id").asLong() + "/limits";
-        Answer set = asha.send("PUT", limits, Map.of("panLeft", -30.5, "panRight", 40));
+        Answer set = asha.send("PUT", limits, limits(-30.5, 40, null, null));
         assertThat(set.status()).as(set.text()).isEqualTo(200);
         assertThat(camera().get("soft").toString())
                 .isEqualTo(
                         "{\"panLeft\":-30.5,\"panRight\":40.0,\"tiltDown\":null,\"tiltUp\":null}");
         assertThat(asha.get(job + "/log").text()).contains("left -30.5° right 40.0°");
-        Answer refused = asha.send("PUT", limits, Map.of("tiltDown", 10, "tiltUp", 10));
+        Answer refused = asha.send("PUT", limits, limits(null, null, 10, 10));
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.json().get("field").asString()).isEqualTo("tiltUp");
-        asha.send("PUT", limits, Map.of());
+        asha.send("PUT", limits, limits(null, null, null, null));
         assertThat(camera().get("soft").get("panLeft").isNull()).isTrue();
     }
 

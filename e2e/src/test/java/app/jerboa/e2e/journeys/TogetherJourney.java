@@ -133,7 +133,7 @@ class TogetherJourney {
         take(tomas, "2");
         asha.page.keyboard().down("ArrowRight");
         assertThat(asha.page.locator("[data-reading=Pan]"))
-                .containsText(Pattern.compile("Pan[1-9]"));
+                .containsText(Pattern.compile("Pan [1-9]"));
         tomas.page.keyboard().press("Space");
         assertThat(asha.page.getByText("Stopped and seen standing still (STOP ALL)")).isVisible();
         asha.page.keyboard().up("ArrowRight");

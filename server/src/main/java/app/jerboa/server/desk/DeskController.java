@@ -86,9 +86,8 @@ class DeskController {
             double panDegreesPerSecond,
             double tiltDegreesPerSecond) {}
 
-    private static final GateMapper.Said NOTHING_SAID = new GateMapper.Said(0, false, false, "", "");
-
-    private static final LimitsWish NO_LIMITS = new LimitsWish(null, null, null, null);
+    private static final GateMapper.Said NOTHING_SAID =
+            new GateMapper.Said(0, false, false, "", "");
 
     private final Jobs jobs;
     private final Contacts contacts;
@@ -133,7 +132,7 @@ class DeskController {
                                                                                 NOTHING_SAID),
                                                                         soft.getOrDefault(
                                                                                 d.id().value(),
-                                                                                NO_LIMITS),
+                                                                                LimitsWish.NONE),
                                                                         port)))
                         .toList();
         return new DeskView(cameras, groupOf(job), feels(cameras, person, DeskLaw.of(job)));
@@ -164,7 +163,9 @@ class DeskController {
                                 Collectors.groupingBy(
                                         k -> k.groupOf().getAsInt(), Collectors.counting()));
         return cameras.entrySet().stream()
-                .max(Map.Entry.<Integer, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .max(
+                        Map.Entry.<Integer, Long>comparingByValue()
+                                .thenComparing(Map.Entry.comparingByKey()))
                 .map(Map.Entry::getKey)
                 .orElse(0);
     }

@@ -27,12 +27,7 @@ interface DeskMapper {
      * @param askedBy who wants it; null for nobody
      * @param askedSeconds that its driver still has to keep it; null for nobody
      */
-    record Renewed(
-            long job,
-            String holder,
-            long stops,
-            String askedBy,
-            Integer askedSeconds) {
+    record Renewed(long job, String holder, long stops, String askedBy, Integer askedSeconds) {
         boolean is(CameraLink camera) {
             return holder.equals(camera.holder());
         }

@@ -90,11 +90,7 @@ class DeskWatch implements HealthIndicator {
         }
         long ends = System.nanoTime() + CameraTaking.leaseNanos();
         List<DeskMapper.Renewed> renewed =
-                mapper.renew(
-                        server,
-                        held,
-                        CameraTaking.LEASE_SECONDS,
-                        TakeOver.PATIENCE_SECONDS);
+                mapper.renew(server, held, CameraTaking.LEASE_SECONDS, TakeOver.PATIENCE_SECONDS);
         renewed.forEach(r -> desks.obey(r.job(), r.stops()));
         linksChanged(held);
         desks.gateAll();

@@ -195,8 +195,7 @@ class Desks {
                                         .camera()
                                         .map(CameraLink::id)
                                         .filter(said::containsKey)
-                                        .ifPresent(
-                                                c -> d.driving.gate(c, d.gate(said.get(c)))));
+                                        .ifPresent(c -> d.driving.gate(c, d.gate(said.get(c)))));
     }
 
     /** What was said of a camera may have changed. */

@@ -30,7 +30,8 @@ final class Driving {
     static final int PAGE_SILENCE_MILLIS = 3_000;
 
     /**
-     * A steady move, and one between limits, goes by where the head says that it points: silent for so long, it is stopped.
+     * A steady move, and one between limits, goes by where the head says that it points: silent for
+     * so long, it is stopped.
      */
     private static final int UNSEEN_MILLIS = 1_000;
 
@@ -135,7 +136,10 @@ final class Driving {
     record Going(double panPerSecond, double tiltPerSecond, double crossingSeconds) {}
 
     synchronized Going going() {
-        return new Going(hand.panPerSecond(told.now()), hand.tiltPerSecond(told.now()), hand.crossingSeconds());
+        return new Going(
+                hand.panPerSecond(told.now()),
+                hand.tiltPerSecond(told.now()),
+                hand.crossingSeconds());
     }
 
     synchronized void leaseRenewed(CameraId id, long endsNanos) {

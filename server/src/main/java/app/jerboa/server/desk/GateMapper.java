@@ -45,7 +45,12 @@ interface GateMapper {
             long device, Double panLeft, Double panRight, Double tiltDown, Double tiltUp) {}
 
     void setLimits(
-            @Param("at") CameraId at, @Param("to") LimitsWish to, @Param("by") String by);
+            @Param("at") CameraId at,
+            @Param("panLeft") Double panLeft,
+            @Param("panRight") Double panRight,
+            @Param("tiltDown") Double tiltDown,
+            @Param("tiltUp") Double tiltUp,
+            @Param("by") String by);
 
     void dropLimits(@Param("at") CameraId at);
 

@@ -10,6 +10,7 @@ import app.jerboa.server.platform.Problem;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -53,10 +54,10 @@ class Gates {
                                 GateMapper.SetLimits::device,
                                 l ->
                                         new LimitsWish(
-                                                l.panLeft(),
-                                                l.panRight(),
-                                                l.tiltDown(),
-                                                l.tiltUp())));
+                                                Optional.ofNullable(l.panLeft()),
+                                                Optional.ofNullable(l.panRight()),
+                                                Optional.ofNullable(l.tiltDown()),
+                                                Optional.ofNullable(l.tiltUp()))));
     }
 
     @Transactional
@@ -69,7 +70,13 @@ class Gates {
         if (to.isNone()) {
             mapper.dropLimits(camera);
         } else {
-            mapper.setLimits(camera, to, by.displayName());
+            mapper.setLimits(
+                    camera,
+                    to.panLeft().orElse(null),
+                    to.panRight().orElse(null),
+                    to.tiltDown().orElse(null),
+                    to.tiltUp().orElse(null),
+                    by.displayName());
         }
         log.event(
                 camera.job(),

@@ -3,14 +3,22 @@ package app.jerboa.server.desk;
 import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.server.platform.Problem;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 
 /**
- * Between which places a head is to point, in degrees from its middle, right and up positive; null
+ * Between which places a head is to point, in degrees from its middle, right and up positive; empty
  * for no limit on that side.
  */
-record LimitsWish(Double panLeft, Double panRight, Double tiltDown, Double tiltUp) {
+record LimitsWish(
+        Optional<Double> panLeft,
+        Optional<Double> panRight,
+        Optional<Double> tiltDown,
+        Optional<Double> tiltUp) {
     private static final double FARTHEST = 720;
+
+    static final LimitsWish NONE =
+            new LimitsWish(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     static SoftLimits limits(Double left, Double right, Double down, Double up) {
         return new SoftLimits(
@@ -21,7 +29,7 @@ record LimitsWish(Double panLeft, Double panRight, Double tiltDown, Double tiltU
     }
 
     boolean isNone() {
-        return panLeft == null && panRight == null && tiltDown == null && tiltUp == null;
+        return equals(NONE);
     }
 
     /**
@@ -36,14 +44,15 @@ record LimitsWish(Double panLeft, Double panRight, Double tiltDown, Double tiltU
         below("tiltUp", tiltDown, tiltUp, "The upper limit must be above the lower one.");
     }
 
-    private static void within(String field, Double value) {
-        if (value != null && !(Math.abs(value) <= FARTHEST)) {
+    private static void within(String field, Optional<Double> value) {
+        if (value.isPresent() && !(Math.abs(value.get()) <= FARTHEST)) {
             throw bad(field, "A limit is -720 to 720 degrees.");
         }
     }
 
-    private static void below(String field, Double low, Double high, String why) {
-        if (low != null && high != null && low >= high) {
+    private static void below(
+            String field, Optional<Double> low, Optional<Double> high, String why) {
+        if (low.isPresent() && high.isPresent() && low.get() >= high.get()) {
             throw bad(field, why);
         }
     }
@@ -61,7 +70,7 @@ record LimitsWish(Double panLeft, Double panRight, Double tiltDown, Double tiltU
                 .strip();
     }
 
-    private static String side(String name, Double at) {
-        return at == null ? "" : " " + name + " " + Math.round(at * 10) / 10.0 + "°";
+    private static String side(String name, Optional<Double> at) {
+        return at.map(a -> " " + name + " " + Math.round(a * 10) / 10.0 + "°").orElse("");
     }
 }

@@ -177,9 +177,7 @@ final class StickHand {
             return wanted;
         }
         return pointing.map(
-                        p ->
-                                limits.keep(
-                                        wanted, p.pan(), p.tilt(), panScale, tiltScale, braking))
+                        p -> limits.keep(wanted, p.pan(), p.tilt(), panScale, tiltScale, braking))
                 .orElse(StickSpeeds.Steps.NONE);
     }
 
