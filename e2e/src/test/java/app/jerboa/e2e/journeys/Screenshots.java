@@ -156,6 +156,10 @@ class Screenshots extends Jerboa {
     @Test
     void driving() {
         long job = user.wholeHall();
+        user.send(
+                "PUT",
+                "/api/jobs/" + job + "/desk/" + user.device(job, "L2") + "/limits",
+                "{\"panLeft\":-75,\"panRight\":60,\"tiltDown\":-25,\"tiltUp\":30}");
         user.open(job, "desk");
         assertThat(
                         user.page.getByRole(
