@@ -54,19 +54,26 @@ class LineGuard {
         }
         for (Standing now : mapper.standing(asked, clock.millis())) {
             OpenLine line = open.get(now.number());
-            Threads.guarded("an open line", () -> tell(line, now));
+            long of = asked.get(now.number()).job();
+            Threads.guarded("an open line", () -> tell(line, of, now));
         }
     }
 
-    private void tell(OpenLine line, Standing now) {
+    /**
+     * @param of the job that was asked about: a line that went to another one meanwhile is asked
+     *     about at the next look
+     */
+    private void tell(OpenLine line, long of, Standing now) {
         Optional<Role> role = Role.fromWire(now.role());
         if (!now.signedIn()) {
             lines.remove(line);
             line.end("you were signed out");
-        } else if (line.job() != 0 && role.isEmpty()) {
+        } else if (of == 0 || line.job() != of) {
+            return;
+        } else if (role.isEmpty()) {
             lines.remove(line);
             line.end("you no longer belong to this job");
-        } else if (line.job() != 0) {
+        } else {
             line.mayDrive(role.get().may(Right.DRIVE));
         }
     }
