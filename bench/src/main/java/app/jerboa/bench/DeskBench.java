@@ -7,11 +7,13 @@ import app.jerboa.e2e.harness.Programs;
 import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicLongArray;
 import java.util.concurrent.locks.LockSupport;
+import java.util.stream.DoubleStream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Many heads on the live network, driven by many desks of one server. */
@@ -21,7 +23,7 @@ final class DeskBench implements AutoCloseable {
     private static final int DESKS_A_PERSON = 10;
     private static final int SENDERS = 4;
     private static final long TICK_NANOS = 20_000_000L;
-    private static final long LATE_NANOS = 20_000_000L;
+    private static final double LATE_MILLIS = 20;
     private static final String LOOSE =
             "{\"deadZone\":0.05,\"k\":0,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"crossingSeconds\":0}";
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -124,52 +126,89 @@ final class DeskBench implements AutoCloseable {
     /** A hundred desks, each with another speed every 20 ms. */
     Many fiftyHertz(int seconds) throws InterruptedException {
         List<DeskLine> lines = takeAll();
-        List<ArrayDeque<Long>> sent = new ArrayList<>();
-        ConcurrentLinkedQueue<Double> millis = new ConcurrentLinkedQueue<>();
-        lines.forEach(l -> sent.add(new ArrayDeque<>()));
-        sinks.listen(
-                (head, nanos, pan) -> {
-                    ArrayDeque<Long> mine = sent.get(head);
-                    synchronized (mine) {
-                        Long of = mine.poll();
-                        if (of != null) {
-                            millis.add((nanos - of) / 1e6);
-                        }
-                    }
-                });
+        List<Messages> sent = new ArrayList<>();
+        lines.forEach(l -> sent.add(new Messages()));
+        sinks.listen((head, nanos, pan) -> sent.get(head).heard(nanos, pan));
+        drive(lines, sent, 2);
+        sent.forEach(Messages::forget);
         double cpu = programs.serverCpu().toMillis();
+        drive(lines, sent, seconds);
+        pause(500);
+        cpu = (programs.serverCpu().toMillis() - cpu) / (seconds * 10.0);
+        sinks.listen((head, nanos, pan) -> {});
+        lines.forEach(DeskLine::close);
+        double[] all = sent.stream().flatMapToDouble(Messages::millis).toArray();
+        int lost = sent.stream().mapToInt(Messages::lost).sum();
+        double late = Arrays.stream(all).filter(m -> m > LATE_MILLIS).count() + lost;
+        return new Many(
+                Sample.of(all),
+                100.0 * late / (all.length + lost),
+                lost,
+                cpu,
+                programs.serverMegabytes());
+    }
+
+    /** The stick messages to one head and what came of them. */
+    private static final class Messages {
+        private record Sent(long nanos, boolean fast) {}
+
+        private final Deque<Sent> sent = new ArrayDeque<>();
+        private final List<Double> millis = new ArrayList<>();
+        private int lost;
+
+        synchronized void sending(boolean fast) {
+            sent.add(new Sent(System.nanoTime(), fast));
+        }
+
+        /** Speeds alternate: what was passed over is lost. */
+        synchronized void heard(long nanos, int pan) {
+            boolean fast = pan > 16;
+            while (!sent.isEmpty() && sent.peek().fast() != fast) {
+                sent.poll();
+                lost++;
+            }
+            if (!sent.isEmpty()) {
+                millis.add((nanos - sent.poll().nanos()) / 1e6);
+            }
+        }
+
+        synchronized void forget() {
+            sent.clear();
+            millis.clear();
+            lost = 0;
+        }
+
+        synchronized DoubleStream millis() {
+            return millis.stream().mapToDouble(Double::doubleValue);
+        }
+
+        synchronized int lost() {
+            return lost + sent.size();
+        }
+    }
+
+    private static void drive(List<DeskLine> lines, List<Messages> sent, int seconds)
+            throws InterruptedException {
         List<Thread> senders = new ArrayList<>();
         for (int s = 0; s < SENDERS; s++) {
             int first = s;
-            Thread sender = new Thread(() -> drive(lines, sent, first, seconds));
+            Thread sender = new Thread(() -> driveSome(lines, sent, first, seconds));
             sender.start();
             senders.add(sender);
         }
         for (Thread sender : senders) {
             sender.join();
         }
-        pause(500);
-        cpu = (programs.serverCpu().toMillis() - cpu) / (seconds * 10.0);
-        int lost = sent.stream().mapToInt(ArrayDeque::size).sum();
-        sinks.listen((head, nanos, pan) -> {});
-        lines.forEach(DeskLine::close);
-        double[] all = millis.stream().mapToDouble(Double::doubleValue).toArray();
-        long late = millis.stream().filter(m -> m > LATE_NANOS / 1e6).count();
-        double share = 100.0 * (late + lost) / Math.max(1, all.length + lost);
-        return new Many(Sample.of(all), share, lost, cpu, programs.serverMegabytes());
     }
 
-    private static void drive(
-            List<DeskLine> lines, List<ArrayDeque<Long>> sent, int first, int seconds) {
+    private static void driveSome(
+            List<DeskLine> lines, List<Messages> sent, int first, int seconds) {
         long begun = System.nanoTime();
         for (int tick = 0; tick < seconds * 50; tick++) {
-            String text = stick(tick % 2 == 0 ? 0.5 : 0.9);
+            boolean fast = tick % 2 == 0;
             for (int head = first; head < lines.size(); head += SENDERS) {
-                ArrayDeque<Long> mine = sent.get(head);
-                synchronized (mine) {
-                    mine.add(System.nanoTime());
-                }
-                lines.get(head).send(text);
+                sent.get(head).sending(fast);
+                lines.get(head).send(stick(fast ? 0.9 : 0.5));
             }
             LockSupport.parkNanos(begun + (tick + 1) * TICK_NANOS - System.nanoTime());
         }

@@ -201,11 +201,7 @@ public final class DeskLine implements AutoCloseable {
                     return;
                 }
                 if (opcode == 1) {
-                    JsonNode message =
-                            BrowserUser.json(new String(payload, StandardCharsets.UTF_8));
-                    if (!message.get("type").asString().matches("position|frames")) {
-                        heard.add(message);
-                    }
+                    hear(new String(payload, StandardCharsets.UTF_8));
                 }
                 while (!reading) {
                     pause(100);
@@ -213,6 +209,16 @@ public final class DeskLine implements AutoCloseable {
             }
         } catch (IOException e) {
             ended = true;
+        }
+    }
+
+    /** What comes many times a second is not even read. */
+    private void hear(String text) {
+        boolean passedOver =
+                text.startsWith("{\"type\":\"position\"")
+                        || text.startsWith("{\"type\":\"frames\"");
+        if (!passedOver) {
+            heard.add(BrowserUser.json(text));
         }
     }
 

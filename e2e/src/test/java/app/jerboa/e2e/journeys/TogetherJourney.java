@@ -123,7 +123,9 @@ class TogetherJourney {
         assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
     }
 
-    /** On a busy machine a page may miss its beats; then it is stopped, rightly, and pushed anew. */
+    /**
+     * On a busy machine a page may miss its beats; then it is stopped, rightly, and pushed anew.
+     */
     private static void holdUntilItMoves(BrowserUser user) {
         await().atMost(Duration.ofSeconds(30))
                 .until(

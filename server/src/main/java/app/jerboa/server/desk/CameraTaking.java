@@ -170,12 +170,7 @@ class CameraTaking {
 
     private static void show(Desk desk, WireLog.Entry entry) {
         if (!entry.polling()) {
-            desk.screen.show(
-                    new DeskMessages.Frame(
-                            entry.at().toString(),
-                            entry.direction() == WireLog.Direction.SENT,
-                            entry.octets().toString(),
-                            entry.meaning()));
+            desk.screen.note(entry);
         }
     }
 

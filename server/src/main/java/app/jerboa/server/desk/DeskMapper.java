@@ -42,9 +42,24 @@ interface DeskMapper {
             @Param("seconds") int seconds);
 
     /** Those that had not expired; the others are lost. */
+    default List<Renewed> renew(String server, List<Lease> held, int seconds, int patience) {
+        return renew(
+                server,
+                held.stream().map(Lease::job).toArray(Long[]::new),
+                held.stream().map(Lease::device).toArray(Long[]::new),
+                held.stream().map(Lease::holder).toArray(String[]::new),
+                held.stream().map(Lease::link).toArray(String[]::new),
+                seconds,
+                patience);
+    }
+
+    /** The arrays are equally long. */
     List<Renewed> renew(
             @Param("server") String server,
-            @Param("held") List<Lease> held,
+            @Param("jobs") Long[] jobs,
+            @Param("devices") Long[] devices,
+            @Param("holders") String[] holders,
+            @Param("links") String[] links,
             @Param("seconds") int seconds,
             @Param("patience") int patience);
 

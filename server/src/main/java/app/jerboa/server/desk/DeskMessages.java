@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.value.Kebab;
+import app.jerboa.wire.link.WireLog;
 import java.util.List;
 import java.util.Optional;
 
@@ -142,7 +143,7 @@ final class DeskMessages {
         }
     }
 
-    /** Frames of the wire log, without the read-back. */
+    /** Frames of the wire log, without the read-back; newest first. */
     record Frames(String type, List<Frame> frames) {
         Frames(List<Frame> frames) {
             this("frames", frames);
@@ -150,5 +151,13 @@ final class DeskMessages {
     }
 
     /** One frame; sent by us or received. */
-    record Frame(String at, boolean sent, String hex, String meaning) {}
+    record Frame(String at, boolean sent, String hex, String meaning) {
+        static Frame of(WireLog.Entry entry) {
+            return new Frame(
+                    entry.at().toString(),
+                    entry.direction() == WireLog.Direction.SENT,
+                    entry.octets().toString(),
+                    entry.meaning());
+        }
+    }
 }

@@ -30,6 +30,10 @@ import org.springframework.stereotype.Component;
 class DeskWatch implements HealthIndicator {
     private static final Duration STICKS = Duration.ofMillis(20);
     private static final Duration POSITIONS = Duration.ofMillis(100);
+
+    /** A page draws them about so often. */
+    private static final Duration FRAMES = Duration.ofMillis(300);
+
     private static final Duration LEASES = Duration.ofSeconds(1);
     private static final long LATE_NANOS = TimeUnit.SECONDS.toNanos(1);
 
@@ -50,6 +54,7 @@ class DeskWatch implements HealthIndicator {
         this.server = settings.serverName();
         watch("sticks", STICKS, () -> each(d -> d.driving.watch()));
         watch("positions", POSITIONS, () -> each(this::ask));
+        threads.add(Threads.loop("desk-frames", FRAMES, () -> each(d -> d.screen.showNoted())));
         threads.add(Threads.loop("desk-leases", LEASES, this::renewLeases));
     }
 

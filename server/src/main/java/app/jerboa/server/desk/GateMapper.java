@@ -35,7 +35,18 @@ interface GateMapper {
     }
 
     /** One row for each of them. */
-    List<Row> gates(@Param("at") Collection<CameraId> at, @Param("minutes") int minutes);
+    default List<Row> gates(Collection<CameraId> at, int minutes) {
+        return gates(
+                at.stream().map(CameraId::job).toArray(Long[]::new),
+                at.stream().map(CameraId::device).toArray(Long[]::new),
+                minutes);
+    }
+
+    /** The arrays are equally long. */
+    List<Row> gates(
+            @Param("jobs") Long[] jobs,
+            @Param("devices") Long[] devices,
+            @Param("minutes") int minutes);
 
     /** What is set in the whole job. */
     List<SetLimits> limits(@Param("job") long job);

@@ -1,8 +1,8 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.wire.link.WireLog;
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.function.Consumer;
@@ -30,7 +30,11 @@ final class Screen {
     private final Executor threads;
     private final Function<Object, String> json;
     private final Deque<Object> words = new ArrayDeque<>();
-    private final Deque<DeskMessages.Frame> frames = new ArrayDeque<>();
+
+    /** Newest first. */
+    private final Deque<WireLog.Entry> entries = new ArrayDeque<>();
+
+    private boolean framesDue;
     private DeskMessages.Position position;
     private boolean sending;
     private boolean broken;
@@ -55,12 +59,21 @@ final class Screen {
         }
     }
 
-    void show(DeskMessages.Frame frame) {
+    /** Kept until frames are due: nobody reads as fast as a head is told. */
+    synchronized void note(WireLog.Entry entry) {
+        if (entries.size() == MOST_FRAMES) {
+            entries.removeLast();
+        }
+        entries.addFirst(entry);
+    }
+
+    /** What was noted since is shown now. */
+    void showNoted() {
         synchronized (this) {
-            if (frames.size() == MOST_FRAMES) {
-                frames.removeFirst();
+            if (entries.isEmpty()) {
+                return;
             }
-            frames.addLast(frame);
+            framesDue = true;
         }
         sendOn();
     }
@@ -81,7 +94,7 @@ final class Screen {
             }
             broken = true;
             words.clear();
-            frames.clear();
+            entries.clear();
         }
         run(() -> outlet.close(why));
     }
@@ -116,9 +129,10 @@ final class Screen {
 
     private synchronized Object next() {
         Object next = words.pollFirst();
-        if (next == null && !frames.isEmpty()) {
-            next = new DeskMessages.Frames(List.copyOf(frames));
-            frames.clear();
+        if (next == null && framesDue) {
+            next = new DeskMessages.Frames(entries.stream().map(DeskMessages.Frame::of).toList());
+            entries.clear();
+            framesDue = false;
         }
         if (next == null) {
             next = position;

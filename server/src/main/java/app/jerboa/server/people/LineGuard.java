@@ -7,7 +7,6 @@ import app.jerboa.server.platform.Threads;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ScheduledExecutorService;
@@ -22,11 +21,8 @@ import org.springframework.stereotype.Component;
 class LineGuard {
     private static final Duration EVERY = Duration.ofMillis(400);
 
-    /** One line, as the database is asked about it; numbered by its place. */
-    record Asked(int number, String session, long account, long job) {}
-
     /**
-     * Whether its session goes on, and the person's part in its job.
+     * Whether the session of one line, by its place, goes on, and the person's part in its job.
      *
      * @param role empty for none
      */
@@ -48,13 +44,12 @@ class LineGuard {
         if (open.isEmpty()) {
             return;
         }
-        List<Asked> asked = new ArrayList<>();
-        for (OpenLine line : open) {
-            asked.add(new Asked(asked.size(), line.httpSession(), line.account(), line.job()));
-        }
-        for (Standing now : mapper.standing(asked, clock.millis())) {
+        String[] sessions = open.stream().map(OpenLine::httpSession).toArray(String[]::new);
+        Long[] accounts = open.stream().map(OpenLine::account).toArray(Long[]::new);
+        Long[] jobs = open.stream().map(OpenLine::job).toArray(Long[]::new);
+        for (Standing now : mapper.standing(sessions, accounts, jobs, clock.millis())) {
             OpenLine line = open.get(now.number());
-            long of = asked.get(now.number()).job();
+            long of = jobs[now.number()];
             Threads.guarded("an open line", () -> tell(line, of, now));
         }
     }

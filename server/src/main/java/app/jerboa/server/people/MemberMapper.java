@@ -38,6 +38,10 @@ interface MemberMapper {
 
     int withdraw(@Param("job") long job, @Param("invitation") long invitation);
 
+    /** Of each line, by its place; the arrays are equally long. */
     List<LineGuard.Standing> standing(
-            @Param("lines") List<LineGuard.Asked> lines, @Param("nowMillis") long nowMillis);
+            @Param("sessions") String[] sessions,
+            @Param("accounts") Long[] accounts,
+            @Param("jobs") Long[] jobs,
+            @Param("nowMillis") long nowMillis);
 }

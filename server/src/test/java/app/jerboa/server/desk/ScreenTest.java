@@ -2,8 +2,12 @@ package app.jerboa.server.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.octets.Octets;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 
@@ -42,17 +46,25 @@ class ScreenTest {
         return new DeskMessages.Position("position", 1, 0, 0, 0, 0, counts, 0, 0, 0, 0, 0);
     }
 
-    private static DeskMessages.Frame frame() {
-        return new DeskMessages.Frame("", true, "", "");
+    private static WireLog.Entry frame() {
+        return new WireLog.Entry(
+                Instant.EPOCH,
+                0,
+                WireLog.Direction.SENT,
+                Octets.of(1),
+                "",
+                Optional.empty(),
+                false);
     }
 
     @Test
     void aSlowBrowserLosesFramesAndOldPositionsButNoWord() {
         screen.tell("first");
         for (int i = 0; i < 1_000; i++) {
-            screen.show(frame());
+            screen.note(frame());
             screen.show(at(i));
         }
+        screen.showNoted();
         screen.tell("second");
         for (int i = 0; i < 4; i++) {
             browser.onItsWay.accept(true);

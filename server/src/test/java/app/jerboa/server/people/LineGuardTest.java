@@ -52,7 +52,7 @@ class LineGuardTest {
         Line line = new Line();
         lines.add(line);
         MemberMapper mapper = mock(MemberMapper.class);
-        when(mapper.standing(any(), anyLong()))
+        when(mapper.standing(any(), any(), any(), anyLong()))
                 .thenAnswer(
                         asked -> {
                             line.job = 5;
@@ -63,7 +63,7 @@ class LineGuardTest {
                 .thenReturn(List.of(new LineGuard.Standing(0, true, "")));
         LineGuard guard = new LineGuard(lines, mapper);
         try {
-            verify(mapper, timeout(5_000).atLeast(2)).standing(any(), anyLong());
+            verify(mapper, timeout(5_000).atLeast(2)).standing(any(), any(), any(), anyLong());
             assertThat(line.ended).isEmpty();
             await().until(() -> line.ended.equals("you no longer belong to this job"));
         } finally {

@@ -79,15 +79,17 @@ public final class SharedUdp implements AutoCloseable {
 
     private final class Peer implements Transport {
         private final InetSocketAddress at;
+        private final Optional<WirePath> path;
         private final Listeners listeners = new Listeners();
 
         Peer(InetSocketAddress at) {
             this.at = at;
+            this.path = Optional.of(new WirePath(true, local, at));
         }
 
         @Override
         public Optional<WirePath> path() {
-            return Optional.of(new WirePath(true, local, at));
+            return path;
         }
 
         @Override
