@@ -8,7 +8,7 @@ import { rights } from '../../shared/api/changes'
 import type { Desk, Job } from '../../shared/api/types'
 import { typing, useKeys } from '../../shared/ui/keys'
 import { Trouble } from '../../shared/ui/Trouble'
-import { Functions } from '../told'
+import { Functions, toldHand } from '../told'
 import { CameraKeys } from './CameraKeys'
 import { FeelPanel } from './FeelPanel'
 import { HoldSteady, toggleKept } from './HoldSteady'
@@ -26,6 +26,7 @@ import { TakeOver } from './TakeOver'
 import { useAtRest } from './useAtRest'
 import { useDesk } from './useDesk'
 import { isKeyOf, useNumberKeys } from './useNumberKeys'
+import { toldBy } from './pad'
 import { usePad, usePadName } from './usePad'
 import { useStickKeys } from './useStickKeys'
 import { WireFrames } from './WireFrames'
@@ -34,6 +35,7 @@ import { Way } from './Way'
 
 /** Share of all speeds while creeping. */
 const CREEP = 0.15
+const KNOB_SECONDS = 4
 
 /** What full deflection does to the picture now. */
 function Crossing({ positions }: { readonly positions: PositionStore }) {
@@ -70,15 +72,32 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
   }
   const padName = usePadName()
   const padMap = usePadMap(job.id, padName)
+  const [hand] = useState(toldHand)
+  // Pushed all the way a knob goes from end to end in so many seconds.
+  const turnByPad = (name: string, push: number, seconds: number) => {
+    const knob = hand.view()?.knobs.find((k) => k.name === name)
+    if (knob) hand.step(name, (push * seconds * (knob.most - knob.least)) / KNOB_SECONDS)
+  }
   const [padBusy, setPadBusy] = useState(false)
-  usePad(stick, padBusy ? '' : padName, padMap, (what) => {
-    if (what === 'stop') stopAll()
-    else if (what === 'hold') toggleKept(stick)
-    else if (what === 'creep') setCreeps(!creeps)
-    else if (what === 'home') home()
-    else if (what === 'next') step(1)
-    else if (what === 'previous') step(-1)
-  })
+  usePad(
+    stick,
+    padBusy ? '' : padName,
+    padMap,
+    (what) => {
+      if (what === 'stop') stopAll()
+      else if (what === 'hold') toggleKept(stick)
+      else if (what === 'creep') setCreeps(!creeps)
+      else if (what === 'home') home()
+      else if (what === 'next') step(1)
+      else if (what === 'previous') step(-1)
+      else {
+        const told = toldBy(what)
+        if (told?.by) hand.step(told.name, told.by)
+        else if (told) hand.tell(told.name)
+      }
+    },
+    turnByPad,
+  )
   useKeys((e) => {
     if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
       e.preventDefault()
@@ -123,7 +142,15 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           </Box>
           <ReadBack job={job} camera={camera} positions={positions} />
           {camera && <Way job={job} camera={camera} />}
-          {camera && told.value === camera.id && <Functions job={job} device={camera.id} asks={told.rests} />}
+          {camera && told.value === camera.id && (
+            <Functions
+              job={job}
+              device={camera.id}
+              asks={told.rests}
+              kept={camera.onAir && !state.allowedOnAir ? 'it is on air' : ''}
+              hand={hand}
+            />
+          )}
         </div>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 92px', gap: 1.5, alignContent: 'start' }}>
           <Box sx={{ gridColumn: '1 / -1' }}>
@@ -197,7 +224,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
               {camera && feel && told.value === camera.id && (
                 <FeelPanel key={feel.profile} job={job} feel={feel} />
               )}
-              <PadPanel job={job} name={padName} map={padMap} onBusy={setPadBusy} />
+              <PadPanel job={job} device={camera?.id ?? 0} name={padName} map={padMap} onBusy={setPadBusy} />
             </Box>
           </Box>
         </Box>

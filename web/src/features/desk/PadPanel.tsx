@@ -1,12 +1,15 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { memo, useEffect, useState } from 'react'
 import { get, put, sentence } from '../../shared/api/client'
 import type { Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
-import type { PadAct, PadAxis, PadMap } from './pad'
-import { ACTS, AXES, USUAL, calibrated, movedAxis, withAxis, withButton } from './pad'
+import { useToldViews } from '../told'
+import type { KnobByAxis, PadAct, PadAxis, PadMap, ToldByButton } from './pad'
+import { ACTS, AXES, USUAL, calibrated, movedAxis, padChoices, withAxis, withButton, without } from './pad'
 import { present } from './usePad'
 
 const AXIS_WORDS: Readonly<Record<PadAxis, string>> = {
@@ -46,16 +49,19 @@ export function usePadMap(job: number, name: string): PadMap {
 
 interface Props {
   readonly job: Job
+  /** The taken camera; 0 for none. */
+  readonly device: number
   readonly name: string
   readonly map: PadMap
   /** While something is learned or calibrated, the pad drives nothing. */
   readonly onBusy: (busy: boolean) => void
 }
 
-type Learning = { readonly axis: PadAxis } | { readonly act: PadAct } | 'rest' | undefined
+type Learning =
+  { readonly axis: PadAxis | KnobByAxis } | { readonly act: PadAct | ToldByButton } | 'rest' | undefined
 
 /** What the axes and buttons of the pad do: by moving them. */
-export const PadPanel = memo(function PadPanel({ job, name, map, onBusy }: Props) {
+export const PadPanel = memo(function PadPanel({ job, device, name, map, onBusy }: Props) {
   const queries = useQueryClient()
   const [learning, setLearning] = useState<Learning>()
   const keep = useMutation({
@@ -137,13 +143,90 @@ export const PadPanel = memo(function PadPanel({ job, name, map, onBusy }: Props
               </Button>
             ))}
           </Box>
+          <MoreOfPad
+            job={job}
+            device={device}
+            map={map}
+            learning={learning}
+            onLearn={setLearning}
+            onKeep={mutate}
+          />
         </>
       )}
     </Box>
   )
 })
 
-function isFor(learning: Learning, what: PadAxis | PadAct): boolean {
+/** What the pad can do besides, in words. */
+function toldWords(to: string): string {
+  const [kind, ...name] = to.split(':')
+  const what = name.join(':')
+  return kind === 'up' ? `${what}, one up` : kind === 'down' ? `${what}, one down` : what
+}
+
+interface MoreProps {
+  readonly job: Job
+  readonly device: number
+  readonly map: PadMap
+  readonly learning: Learning
+  readonly onLearn: (what: Learning) => void
+  readonly onKeep: (map: PadMap) => void
+}
+
+/** Any knob or verb of the taken camera on any axis or button; it then does the same for every camera that has it. */
+function MoreOfPad({ job, device, map, learning, onLearn, onKeep }: MoreProps) {
+  const view = useToldViews(job).data?.find((v) => v.device === device)
+  const there = [...map.axes, ...map.buttons].filter((u) => u.to.includes(':'))
+  const choices = view ? padChoices(view) : []
+  return (
+    <Box sx={{ mt: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {there.map((use) => (
+          <Button
+            key={use.to}
+            size="small"
+            variant="outlined"
+            title="Press to take it off the pad"
+            onClick={() => onKeep(without(map, use.to))}
+          >
+            {toldWords(use.to)}: {'axis' in use ? `axis ${use.axis + 1}` : `button ${use.button + 1}`}, take
+            off
+          </Button>
+        ))}
+      </Box>
+      {choices.length > 0 && (
+        <TextField
+          select
+          fullWidth
+          size="small"
+          label={
+            learning === undefined
+              ? `A knob or verb of ${view?.name ?? ''} on the pad`
+              : 'Move an axis or press a button now …'
+          }
+          value=""
+          onChange={(e) =>
+            onLearn(
+              e.target.value.startsWith('knob:')
+                ? { axis: e.target.value as KnobByAxis }
+                : { act: e.target.value as ToldByButton },
+            )
+          }
+          sx={{ mt: 1 }}
+        >
+          {choices.map((to) => (
+            <MenuItem key={to} value={to}>
+              {toldWords(to)}
+              {to.startsWith('knob:') && ', by an axis'}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+    </Box>
+  )
+}
+
+function isFor(learning: Learning, what: string): boolean {
   return (
     typeof learning === 'object' &&
     (('axis' in learning && learning.axis === what) || ('act' in learning && learning.act === what))

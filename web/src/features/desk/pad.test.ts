@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import type { AxisUse } from './pad'
-import { USUAL, calibrated, deflected, movedAxis, readPad, withAxis, withButton } from './pad'
+import {
+  USUAL,
+  calibrated,
+  deflected,
+  movedAxis,
+  padChoices,
+  readPad,
+  toldBy,
+  withAxis,
+  withButton,
+  without,
+} from './pad'
 
 const use = (centre: number, dead: number, turned = false): AxisUse => ({
   axis: 0,
@@ -43,6 +54,49 @@ describe('a pad', () => {
     const map = withAxis(USUAL, 'zoom', 1, false)
     expect(map.axes.map((a) => `${a.to} ${a.axis}`)).toEqual(['pan 0', 'zoom 1'])
     expect(withButton(USUAL, 'home', 1).buttons.some((b) => b.to === 'stop')).toBe(false)
+  })
+
+  it('turns any knob by an axis and tells any verb by a button, each once', () => {
+    const map = withButton(
+      withButton(withAxis(USUAL, 'knob:iris', 2, false), 'up:iris', 6),
+      'verb:one-push: focus',
+      7,
+    )
+    const read = readPad(map, state([0, 0, 0.54, 0], 6, 7))
+    expect(read.turns.get('iris')).toBeCloseTo(0.5, 9)
+    expect(read.stick).toEqual({ pan: 0, tilt: 0, zoom: 0, focus: 0 })
+    expect([...read.acts].map(toldBy)).toEqual([
+      { name: 'iris', by: 1 },
+      { name: 'one-push: focus', by: 0 },
+    ])
+    expect(toldBy('stop')).toBeUndefined()
+    expect(without(without(map, 'knob:iris'), 'up:iris')).toEqual(
+      withButton(USUAL, 'verb:one-push: focus', 7),
+    )
+  })
+
+  it('is given nothing that restarts, erases, powers or moves', () => {
+    const knob = (name: string, does: string, choices: number) => ({
+      name,
+      does,
+      choices: Array(choices).fill({}),
+    })
+    const view = {
+      knobs: [knob('iris', '', 0), knob('mode', '', 2), knob('power', 'powers', 2)],
+      verbs: [
+        { name: 'one-push', does: '', grave: false },
+        { name: 'reset', does: 'erases', grave: true },
+        { name: 'home', does: 'moves', grave: false },
+      ],
+    } as unknown as Parameters<typeof padChoices>[0]
+    expect(padChoices(view)).toEqual([
+      'knob:iris',
+      'up:iris',
+      'down:iris',
+      'up:mode',
+      'down:mode',
+      'verb:one-push',
+    ])
   })
 
   it('rests where it was calibrated, whatever it strays', () => {

@@ -1,3 +1,4 @@
+import type { ToldView } from '../../shared/api/types'
 import type { Stick } from './messages'
 import { CENTRE } from './messages'
 
@@ -9,9 +10,13 @@ export type PadAxis = (typeof AXES)[number]
 export const ACTS = ['stop', 'hold', 'creep', 'home', 'next', 'previous', 'tele', 'wide'] as const
 export type PadAct = (typeof ACTS)[number]
 
+/** A knob or verb of whatever camera is taken, by its name in the profile. */
+export type KnobByAxis = `knob:${string}`
+export type ToldByButton = `up:${string}` | `down:${string}` | `verb:${string}`
+
 export interface AxisUse {
   readonly axis: number
-  readonly to: PadAxis
+  readonly to: PadAxis | KnobByAxis
   readonly turned: boolean
   /** What it reads when nobody touches it. */
   readonly centre: number
@@ -21,7 +26,7 @@ export interface AxisUse {
 
 export interface ButtonUse {
   readonly button: number
-  readonly to: PadAct
+  readonly to: PadAct | ToldByButton
 }
 
 /** How one person uses one pad. */
@@ -66,10 +71,20 @@ export function deflected(use: AxisUse, raw: number): number {
 export function readPad(
   map: PadMap,
   pad: PadState,
-): { readonly stick: Stick; readonly acts: ReadonlySet<PadAct> } {
+): {
+  readonly stick: Stick
+  readonly acts: ReadonlySet<PadAct | ToldByButton>
+  /** How far each knob is pushed, -1 to 1, by its name. */
+  readonly turns: ReadonlyMap<string, number>
+} {
+  const turns = new Map<string, number>()
   const acts = new Set(map.buttons.filter((b) => pad.buttons[b.button]?.pressed).map((b) => b.to))
   const stick = { ...CENTRE }
-  for (const use of map.axes) stick[use.to] += deflected(use, pad.axes[use.axis] ?? 0)
+  for (const use of map.axes) {
+    const push = deflected(use, pad.axes[use.axis] ?? 0)
+    if (isKnob(use.to)) turns.set(use.to.slice('knob:'.length), push)
+    else stick[use.to] += push
+  }
   if (acts.has('tele')) stick.zoom += 1
   if (acts.has('wide')) stick.zoom -= 1
   const clamp = (v: number) => Math.max(-1, Math.min(1, v))
@@ -81,7 +96,19 @@ export function readPad(
       focus: clamp(stick.focus),
     },
     acts,
+    turns,
   }
+}
+
+export const isKnob = (to: PadAxis | KnobByAxis): to is KnobByAxis => to.startsWith('knob:')
+
+/** What a button tells the camera; nothing for what it does at the desk. */
+export function toldBy(
+  act: PadAct | ToldByButton,
+): { readonly name: string; readonly by: number } | undefined {
+  const [kind, ...name] = act.split(':')
+  if (name.length === 0) return undefined
+  return { name: name.join(':'), by: kind === 'up' ? 1 : kind === 'down' ? -1 : 0 }
 }
 
 /** So far an axis must be moved to be meant. */
@@ -101,7 +128,7 @@ export function movedAxis(
 }
 
 /** This axis is that of the stick from now on, and nothing else. */
-export function withAxis(map: PadMap, to: PadAxis, axis: number, turned: boolean): PadMap {
+export function withAxis(map: PadMap, to: PadAxis | KnobByAxis, axis: number, turned: boolean): PadMap {
   const old = map.axes.find((a) => a.axis === axis)
   const others = map.axes.filter((a) => a.to !== to && a.axis !== axis)
   return {
@@ -110,9 +137,34 @@ export function withAxis(map: PadMap, to: PadAxis, axis: number, turned: boolean
   }
 }
 
-export function withButton(map: PadMap, to: PadAct, button: number): PadMap {
+export function withButton(map: PadMap, to: PadAct | ToldByButton, button: number): PadMap {
   const others = map.buttons.filter((b) => b.to !== to && b.button !== button)
   return { ...map, buttons: [...others, { button, to }] }
+}
+
+/** What restarts, erases or powers is asked each time on the page: no button of a pad does that. */
+const GRAVE = new Set(['restarts', 'erases', 'powers', 'moves'])
+
+/** What of a camera can be put on a pad. */
+export function padChoices(view: Pick<ToldView, 'knobs' | 'verbs'>): readonly (KnobByAxis | ToldByButton)[] {
+  const knobs = view.knobs.filter((k) => !GRAVE.has(k.does))
+  const verbs = view.verbs.filter((v) => !v.grave && !GRAVE.has(v.does))
+  return [
+    ...knobs.flatMap((k) => [
+      ...(k.choices.length === 0 ? [`knob:${k.name}` as const] : []),
+      `up:${k.name}` as const,
+      `down:${k.name}` as const,
+    ]),
+    ...verbs.map((v) => `verb:${v.name}` as const),
+  ]
+}
+
+/** That axis or button does this no longer. */
+export function without(map: PadMap, to: string): PadMap {
+  return {
+    axes: map.axes.filter((a) => a.to !== to),
+    buttons: map.buttons.filter((b) => b.to !== to),
+  }
 }
 
 /** A little more than it strayed. */

@@ -1,6 +1,6 @@
 import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { centred } from './messages'
-import type { PadAct, PadMap, PadState } from './pad'
+import type { PadAct, PadMap, PadState, ToldByButton } from './pad'
 import { readPad } from './pad'
 import type { Hold, StickStore } from './stickStore'
 
@@ -24,15 +24,27 @@ export function present(): Gamepad | undefined {
   return navigator.getGamepads().find((p): p is Gamepad => p?.connected === true)
 }
 
+/** A pad that is gone. */
+const LET_GO = { stick: undefined, acts: new Set<PadAct>(), turns: new Map<string, number>() }
+/** Between two looks, in seconds; a page that was hidden meanwhile turns no knob by what it missed. */
+const LONGEST_STEP = 0.1
+
 /**
  * The pad as a hand on the stick, looked at with every picture that the browser draws: a page that hangs looks at
  * nothing and says nothing, so its head is stopped. A pad that is gone has let go.
  */
-export function usePad(stick: StickStore, name: string, map: PadMap, act: (what: PadAct) => void): void {
+export function usePad(
+  stick: StickStore,
+  name: string,
+  map: PadMap,
+  act: (what: PadAct | ToldByButton) => void,
+  turn: (knob: string, push: number, seconds: number) => void,
+): void {
   const hold = useRef<Hold>(undefined)
-  const before = useRef<ReadonlySet<PadAct>>(new Set())
+  const last = useRef(0)
+  const before = useRef<ReadonlySet<PadAct | ToldByButton>>(new Set())
   const look = useEffectEvent((pad: PadState | undefined) => {
-    const { stick: push, acts } = pad ? readPad(map, pad) : { stick: undefined, acts: new Set<PadAct>() }
+    const { stick: push, acts, turns } = pad ? readPad(map, pad) : LET_GO
     if (push && !centred(push)) {
       hold.current ??= stick.hold('pad')
       hold.current.push(push)
@@ -42,6 +54,10 @@ export function usePad(stick: StickStore, name: string, map: PadMap, act: (what:
     }
     for (const a of acts) if (!before.current.has(a)) act(a)
     before.current = acts
+    const now = performance.now()
+    const seconds = Math.min(LONGEST_STEP, (now - last.current) / 1000)
+    last.current = now
+    for (const [knob, pushed] of turns) if (pushed !== 0) turn(knob, pushed, seconds)
   })
   useEffect(() => {
     if (name === '') return

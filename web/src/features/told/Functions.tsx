@@ -9,7 +9,9 @@ import type { Grave } from './GraveDialog'
 import { GraveDialog } from './GraveDialog'
 import { KnobControl } from './KnobControl'
 import type { Readings } from './knobs'
-import { cannot, valueWords } from './knobs'
+import { cannot, held, valueWords } from './knobs'
+import type { ToldHand } from './toldHand'
+import { stepped, useToldHand } from './toldHand'
 import { useKnobs, useToldViews } from './useTold'
 
 const none: Readings = {}
@@ -28,31 +30,40 @@ export const Functions = memo(function Functions({
   job,
   device,
   asks,
+  kept: keptNow,
+  hand,
 }: {
   readonly job: Job
   readonly device: number
   /** Values are read again and again; not while somebody drives. */
   readonly asks: boolean
+  /** Why nothing of it is to be changed now; empty when it may. */
+  readonly kept: string
+  /** What turns knobs and tells verbs from outside this column. */
+  readonly hand: ToldHand
 }) {
   const told = useToldViews(job)
   // Drawn in small pieces after the camera was taken: a stick that is held meanwhile must not miss its beat.
   const shown = useDeferredValue(device, 0)
   const view = told.data?.find((v) => v.device === shown)
   if (!view || shown !== device) return null
-  return <Column key={shown} job={job} view={view} asks={asks} />
+  return <Column key={shown} job={job} view={view} asks={asks} keptNow={keptNow} hand={hand} />
 })
 
 interface ColumnProps {
   readonly job: Job
   readonly view: ToldView
   readonly asks: boolean
+  readonly keptNow: string
+  readonly hand: ToldHand
 }
 
-function Column({ job, view, asks }: ColumnProps) {
+function Column({ job, view, asks, keptNow, hand }: ColumnProps) {
   const knobs = useKnobs(job, [view.device], asks)
   const [grave, setGrave] = useState<Grave>()
   const readings = useDeferredValue(knobs.readings[view.device] ?? none)
-  const may = rights(job).drive
+  const lookOn = rights(job).drive ? '' : 'you look on'
+  const keeps = (what: Knob | Verb) => lookOn || keptNow || cannot(what, view, readings)
   const turn = useSteady((_: number, knob: Knob, value: number) => {
     if (knob.does === 'powers' || knob.does === 'restarts' || knob.does === 'erases') {
       setGrave({
@@ -69,6 +80,21 @@ function Column({ job, view, asks }: ColumnProps) {
       setGrave({ device: view.device, camera: view.name, name: verb.name, value: null, valueWords: '' })
     else void knobs.tell(view.device, verb.name, false)
   }
+  useToldHand(hand, {
+    view,
+    step: (name, by) => {
+      const knob = view.knobs.find((k) => k.name === name)
+      const at = knob && (hand.wanted(name) ?? readings[name]?.value)
+      if (!knob || typeof at !== 'number' || keeps(knob) !== '') return
+      const to = stepped(knob, at, by)
+      hand.want(name, to)
+      if (Math.round(to) !== Math.round(at)) turn(view.device, knob, held(knob, to))
+    },
+    tell: (name) => {
+      const verb = view.verbs.find((v) => v.name === name)
+      if (verb && verb.does !== 'moves' && keeps(verb) === '') tell(verb)
+    },
+  })
   const send = () => {
     if (!grave) return
     const knob = view.knobs.find((k) => k.name === grave.name)
@@ -82,7 +108,7 @@ function Column({ job, view, asks }: ColumnProps) {
       {view.verbs.length > 0 && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
           {view.verbs.map((v) => {
-            const kept = may ? cannot(v, view, readings) : 'you look on'
+            const kept = keeps(v)
             return (
               <Button
                 key={v.name}
@@ -128,7 +154,7 @@ function Column({ job, view, asks }: ColumnProps) {
                     knob={k}
                     camera={view.name}
                     reading={readings[k.name]}
-                    kept={may ? cannot(k, view, readings) : 'you look on'}
+                    kept={keeps(k)}
                     device={view.device}
                     onTurn={turn}
                   />

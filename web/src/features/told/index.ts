@@ -1,3 +1,6 @@
 export { Functions } from './Functions'
 export { PaintPage } from './PaintPage'
+export type { ToldHand } from './toldHand'
+export { toldHand } from './toldHand'
+export { useToldViews } from './useTold'
 export { SayIt } from './SayIt'

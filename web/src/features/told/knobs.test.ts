@@ -1,3 +1,4 @@
+import { stepped } from './toldHand'
 import { describe, expect, it } from 'vitest'
 import type { Knob } from '../../shared/api/types'
 import type { Readings } from './knobs'
@@ -74,5 +75,19 @@ describe('turns', () => {
     ['one to where it was', [turn(1, 2)], turn(2, 2), false, [turn(1, 2)]],
   ])('%s', (_, all, next, goesOn, expected) => {
     expect(turned(all, next, goesOn)).toEqual(expected)
+  })
+})
+
+describe('a knob stepped from outside', () => {
+  const choices = [2, 5, 3].map((value) => ({ name: String(value), value }))
+  it.each([
+    ['one up', [], 3, 1, 4],
+    ['by a part of a step', [], 3, 0.25, 3.25],
+    ['not beyond its end', [], 9.8, 1, 10],
+    ['to the next choice', choices, 5, 1, 3],
+    ['to the choice before, however far', choices, 5, -7, 2],
+    ['not beyond the last choice', choices, 3, 1, 3],
+  ])('goes %s', (_, of, at, by, to) => {
+    expect(stepped({ choices: of, least: 0, most: 10 }, at, by)).toBe(to)
   })
 })

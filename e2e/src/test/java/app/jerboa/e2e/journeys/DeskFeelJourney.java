@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.List;
@@ -121,10 +122,26 @@ class DeskFeelJourney extends DeskHall {
         assertThat(panel).containsText("Hold this push: button 8");
         press(7, false);
 
+        user.page.getByLabel("A knob or verb of L1 on the pad").click();
+        user.page
+                .getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName("detail, one up").setExact(true))
+                .click();
+        press(8, true);
+        assertThat(panel).containsText("detail, one up: button 9, take off");
+        press(8, false);
+
         openDesk();
         take(1);
         user.page.evaluate(EMULATED);
         assertThat(panel).containsText("Tilt: axis 3, turned");
+        Locator detail = user.page.getByLabel("detail of L1, typed");
+        assertThat(detail).isEnabled();
+        int before = Integer.parseInt(detail.inputValue());
+        press(8, true);
+        assertThat(detail).hasValue("" + (before + 1));
+        press(8, false);
         axis(2, -1);
         awaitMoving(1);
         assertThat(speed(1, "tilt")).isPositive();
@@ -158,6 +175,58 @@ class DeskFeelJourney extends DeskHall {
         assertThat(moves(3)).isTrue();
         user.page.evaluate("() => window.dispatchEvent(new Event('blur'))");
         awaitStanding(3);
+    }
+
+    /** What is held without a hand lives by its page and its server, as a hand's push does. */
+    @Test
+    void aHeldPushStopsWithAHungPageAndWithAKilledServer() {
+        openDesk();
+        take(2);
+        holdRight(2);
+        user.page.evaluate(
+                "() => { const end = Date.now() + 2500; setTimeout(() => { while (Date.now() < end) {} }, 0) }");
+        await().atMost(Duration.ofMillis(1500))
+                .pollInterval(Duration.ofMillis(20))
+                .until(() -> !moves(2));
+        assertThat(user.page.getByText("standing still (the stick went silent)")).isVisible();
+        holdRight(2);
+        programs.killServer();
+        assertThat(user.page.getByText("The desk has lost the server")).isVisible();
+        assertThat(moves(2)).as("nobody is there to stop it").isTrue();
+        programs.startServer();
+        await().atMost(Duration.ofSeconds(15)).until(() -> !moves(2));
+    }
+
+    private static void holdRight(int camera) {
+        user.page.keyboard().down("ArrowRight");
+        awaitMoving(camera);
+        user.page.keyboard().press("h");
+        user.page.keyboard().up("ArrowRight");
+        assertThat(user.page.getByText("Steady at")).isVisible();
+    }
+
+    /** A head comes to the limit that its driver set, and not past it; the way back is free. */
+    @Test
+    void aSoftLimitIsSetWhereItPointsAndKept() {
+        openDesk();
+        take(4);
+        Locator soft = user.page.getByLabel("Soft limits");
+        user.page.getByLabel("Soft limit right here").click();
+        assertThat(soft).containsText("Soft limits: right");
+        double at = head(4).get("pan").asDouble();
+        user.page.keyboard().down("ArrowRight");
+        assertThat(user.page.getByText("It is at a soft limit on that side")).isVisible();
+        user.page.keyboard().up("ArrowRight");
+        user.page.keyboard().down("ArrowLeft");
+        await().atMost(Duration.ofSeconds(8)).until(() -> head(4).get("pan").asDouble() < at - 8);
+        user.page.keyboard().up("ArrowLeft");
+        awaitStanding(4);
+        user.page.keyboard().down("ArrowRight");
+        assertThat(user.page.getByText("standing still (its soft limit)")).isVisible();
+        user.page.keyboard().up("ArrowRight");
+        assertThat(head(4).get("pan").asDouble()).isBetween(at - 2, at + 0.3);
+        soft.getByText("None").click();
+        assertThat(soft).containsText("No soft limits");
     }
 
     /** From one marked place to the other: the rig says how near it came. */

@@ -4,6 +4,8 @@ import app.jerboa.server.platform.Problem;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 
 /** What the axes and buttons of a game pad do for a person. */
@@ -15,11 +17,20 @@ final class PadBodies {
     private static final Set<String> ACTS =
             Set.of("stop", "hold", "creep", "home", "next", "previous", "tele", "wide");
 
+    /** A knob or verb by its name in the profile. */
+    private static final Pattern TOLD_BY_AXIS = Pattern.compile("knob:.{1,80}");
+
+    private static final Pattern TOLD_BY_BUTTON = Pattern.compile("(up|down|verb):.{1,80}");
+
     private PadBodies() {}
+
+    private static boolean isOne(Set<String> words, Pattern told, String to) {
+        return to != null && (words.contains(to) || told.matcher(to).matches());
+    }
 
     /**
      * @param axis from 0, as the browser counts
-     * @param to pan, tilt, zoom or focus
+     * @param to pan, tilt, zoom, focus or {@code knob:} and its name
      * @param turned it pushes the other way
      * @param centre what it reads at rest, -1 to 1
      * @param dead how far from that it strays by itself, 0 to 1
@@ -28,7 +39,7 @@ final class PadBodies {
         private boolean possible() {
             return axis >= 0
                     && axis < MOST_AXES
-                    && AXES.contains(to == null ? "" : to)
+                    && isOne(AXES, TOLD_BY_AXIS, to)
                     && Math.abs(centre) <= 1
                     && dead >= 0
                     && dead <= 1;
@@ -37,11 +48,12 @@ final class PadBodies {
 
     /**
      * @param button from 0, as the browser counts
-     * @param to stop, hold, creep, home, next, previous, tele or wide
+     * @param to stop, hold, creep, home, next, previous, tele, wide; or {@code up:}, {@code down:}
+     *     or {@code verb:} and a name
      */
     record PadButton(int button, String to) {
         private boolean possible() {
-            return button >= 0 && button < MOST_BUTTONS && ACTS.contains(to == null ? "" : to);
+            return button >= 0 && button < MOST_BUTTONS && isOne(ACTS, TOLD_BY_BUTTON, to);
         }
     }
 
@@ -58,16 +70,20 @@ final class PadBodies {
         void insist() {
             insistOnName(name);
             boolean there = map != null && map.axes() != null && map.buttons() != null;
-            if (!there || map.axes().size() > AXES.size() || map.buttons().size() > ACTS.size()) {
+            if (!there || map.axes().size() > MOST_AXES || map.buttons().size() > MOST_BUTTONS) {
                 throw bad("map", "Say what each axis and button does, each thing once at most.");
             }
             if (!map.axes().stream().allMatch(a -> a != null && a.possible())) {
                 throw bad(
                         "axes",
-                        "An axis is pan, tilt, zoom or focus, with a centre within -1 to 1.");
+                        "An axis is pan, tilt, zoom, focus or knob: and its name, with a centre within -1 to 1.");
             }
             if (!map.buttons().stream().allMatch(b -> b != null && b.possible())) {
-                throw bad("buttons", "A button does one of: " + String.join(", ", ACTS) + ".");
+                throw bad(
+                        "buttons",
+                        "A button does one of: "
+                                + String.join(", ", new TreeSet<>(ACTS))
+                                + ", or up:, down: or verb: and its name.");
             }
         }
     }
