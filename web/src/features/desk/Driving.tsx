@@ -16,7 +16,8 @@ import { MoveGate } from './MoveGate'
 import { NotSeenStopped } from './NotSeenStopped'
 import { OnAir } from './OnAir'
 import { PadPanel, usePadMap } from './PadPanel'
-import { ReadBack } from './ReadBack'
+import { Presets } from './Presets'
+import { Limits, ReadBack } from './ReadBack'
 import { StandinPicture } from './StandinPicture'
 import { SteadyMove } from './SteadyMove'
 import { StickSurface } from './StickSurface'
@@ -61,7 +62,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
   const [percent, setPercent] = useState(60)
   const [creeps, setCreeps] = useState(false)
   const limit = (percent / 100) * (creeps ? CREEP : 1)
-  const { state, stick, positions, frames, take, home, stopAll, allowOnAir, go, endMove, ask, keep } =
+  const { state, stick, positions, frames, take, home, recall, stopAll, allowOnAir, go, endMove, ask, keep } =
     useDesk(job.id, limit)
   useStickKeys(stick)
   const digit = useNumberKeys(desk.cameras, take)
@@ -136,11 +137,21 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
         }}
       >
         <div>
-          <StandinPicture line={line?.number ?? 1} positions={positions} />
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 158px' },
+              columnGap: 1.5,
+            }}
+          >
+            <StandinPicture line={line?.number ?? 1} positions={positions} />
+            <ReadBack camera={camera} positions={positions} />
+          </Box>
           <Box role="status" sx={{ minHeight: 26, mt: 0.5 }}>
             {state.stopped}
           </Box>
-          <ReadBack job={job} camera={camera} positions={positions} />
+          {camera && state.taken !== 0 && <Presets job={job} device={camera.id} onRecall={recall} />}
+          <Limits job={job} camera={camera} positions={positions} />
           {camera && <Way job={job} camera={camera} />}
           {camera && told.value === camera.id && (
             <Functions

@@ -12,24 +12,28 @@ interface Props {
   readonly positions: PositionStore
 }
 
-/** Where the camera itself says that it points, in numbers and inside its limits. */
-export function ReadBack({ job, camera, positions }: Props) {
-  if (!camera) return <p>Take a camera: press its key, or click it below.</p>
-  if (!camera.tells) return <p>{camera.name} tells nothing back: look where it points.</p>
+/** Where the camera itself says that it points, in numbers. */
+export function ReadBack({ camera, positions }: Omit<Props, 'job'>) {
+  if (!camera) return <p style={{ marginTop: 0 }}>Take a camera: press its key, or click it below.</p>
+  if (!camera.tells)
+    return <p style={{ marginTop: 0 }}>{camera.name} tells nothing back: look where it points.</p>
+  return <Numbers camera={camera} positions={positions} />
+}
+
+/** Where it looks inside its limits, and narrower ones that are set here. */
+export function Limits({ job, camera, positions }: Props) {
+  if (!camera?.tells) return null
   return (
     <Box
       sx={{
         display: 'grid',
         gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 330px) minmax(0, 1fr)' },
         columnGap: 2,
-        mt: 1,
+        mt: 1.5,
       }}
     >
       <WhereItLooks camera={camera} positions={positions} />
-      <div>
-        <Numbers camera={camera} positions={positions} />
-        {rights(job).drive && <SoftLimits job={job} camera={camera} positions={positions} />}
-      </div>
+      {rights(job).drive && <SoftLimits job={job} camera={camera} positions={positions} />}
     </Box>
   )
 }
@@ -45,9 +49,9 @@ function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly 
     ['View', `${position.angleDegrees.toFixed(1)}°`, 'wide, by the lens'],
   ] as const
   return (
-    <>
+    <div>
       <Box
-        sx={{ display: 'grid', gridTemplateColumns: 'repeat(2, 1fr)', columnGap: 1, rowGap: 0.25 }}
+        sx={{ display: 'grid', gridTemplateColumns: { xs: 'repeat(2, 1fr)', sm: '1fr' }, gap: 0.75 }}
         aria-label="Position read from the camera"
       >
         {values.map(([name, value, from]) => (
@@ -62,9 +66,9 @@ function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly 
           </Box>
         ))}
       </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', mb: 0.5 }}>
+      <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', mt: 1 }}>
         Read from {camera.name}, at most ten times a second
       </Box>
-    </>
+    </div>
   )
 }

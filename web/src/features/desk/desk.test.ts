@@ -1,10 +1,12 @@
 import { afterDigit, isKeyOf } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
+import type { Preset } from '../../shared/api/types'
 import { fewOf, groupsOf } from './CameraKeys'
 import { NOTHING_YET, after } from './deskState'
 import { holdEnd } from './holdEnd'
 import type { Position } from './messages'
 import { positionStore } from './positions'
+import { holdsWords, nextFree } from './presets'
 import { project } from './projection'
 import type { View } from './projection'
 import { deflection } from './useStickKeys'
@@ -164,5 +166,25 @@ describe('many cameras', () => {
     expect(fewOf(many, 0, '4').map((c) => c.number)).toEqual([4, 14, 24, 34, 40, 41, 42, 43, 44, 45])
     expect(fewOf(many, 2, ' l7 ').map((c) => c.name)).toEqual(['L7'])
     expect(fewOf(many, 0, 'nobody')).toEqual([])
+  })
+})
+
+describe('presets', () => {
+  const preset = (number: number) => ({ number }) as Preset
+  it.each([
+    ['from 0', 5, [], [], 0],
+    ['past those that are taken', 5, [], [0, 1, 3], 2],
+    ['past those that call something else', 5, [0, 2], [1], 3],
+    ['none when all are taken', 2, [], [0, 1], undefined],
+  ])('the next free number is %s', (_, count, reserved, taken, next) => {
+    expect(nextFree({ count, reserved, presets: taken.map(preset) })).toBe(next)
+  })
+  it('say what they hold', () => {
+    const lost = [{ part: 'iris', why: '', knob: '', to: null }]
+    expect(holdsWords({ stored: ['position', 'zoom'], lost, at: '2026-01-01' })).toBe(
+      'position, zoom; not iris',
+    )
+    expect(holdsWords({ stored: ['position'], lost: [], at: '2026-01-01' })).toBe('position')
+    expect(holdsWords({ stored: ['position'], lost: [], at: '' })).toBe('noted, not read')
   })
 })

@@ -190,6 +190,7 @@ export function useDesk(job: number, limit: number) {
       dispatch({ type: 'keeps' })
       send({ type: 'keep' })
     }, [send]),
+    recall: useCallback((preset: number) => send({ type: 'recall', preset }), [send]),
     home: useCallback(() => send({ type: 'home' }), [send]),
     allowOnAir: useCallback(() => {
       dispatch({ type: 'allowed' })

@@ -47,6 +47,8 @@ class PeopleTest extends RunningServer {
                     "DELETE /desk/feels/{profile}",
                     "POST /desk/clear",
                     "PUT /desk/{device}/limits",
+                    // Who drives may use presets.
+                    "POST /presets/{device}/{number}",
                     "PUT /desk/feels/{profile}",
                     "PUT /desk/pads",
                     "PUT /desk/{device}/air",

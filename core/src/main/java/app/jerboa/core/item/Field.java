@@ -227,6 +227,22 @@ public enum Field {
     /** How much a gimbal rounds the stick off, in per cent. */
     SMOOTHNESS(ItemKind.MOUNT, "smoothness", FieldType.number(0, 100).orNone(), ""),
 
+    PRESET_CAMERA(ItemKind.PRESET, "camera", FieldType.to(ItemKind.DEVICE), ""),
+    /** As the camera calls it. */
+    PRESET_NUMBER(ItemKind.PRESET, "number", FieldType.number(0, 999), ""),
+    PRESET_NAME(ItemKind.PRESET, "name", FieldType.name(40).orNone(), ""),
+    PRESET_NOTE(ItemKind.PRESET, "note", FieldType.name(120).orNone(), ""),
+    /** Where it pointed when it was stored, in hundredths of a degree right of its middle. */
+    KEPT_PAN(ItemKind.PRESET, "pan", FieldType.number(-72_000, 72_000).orNone(), ""),
+    KEPT_TILT(ItemKind.PRESET, "tilt", FieldType.number(-72_000, 72_000).orNone(), ""),
+    /** How far it was zoomed in, 0 to 16384. */
+    KEPT_ZOOM(ItemKind.PRESET, "zoom", FieldType.number(0, 65_535).orNone(), ""),
+    /** What its knobs were read at, for example {@code iris=12;gain=3}. */
+    KEPT_KNOBS(ItemKind.PRESET, "knobs", FieldType.text(1, 400).orNone(), ""),
+    /** When all that was read, by ISO 8601. */
+    KEPT_AT(ItemKind.PRESET, "keptAt", FieldType.name(40).orNone(), ""),
+    KEPT_BY(ItemKind.PRESET, "keptBy", FieldType.name(100).orNone(), ""),
+
     /** Where it starts: what gives, or the end nearer to the desk. */
     RUN_FROM(ItemKind.RUN, "from", FieldType.to(ItemKind.DEVICE), ""),
     /** A socket by its name, with its number where there are several: {@code PORT 3}. */

@@ -41,6 +41,7 @@ public record Job(
         List<Line> lines,
         List<ChosenRoute> routes,
         List<Mount> mounts,
+        List<Preset> presets,
         List<Run> runs,
         List<Price> prices,
         List<Prepared> prepared,
@@ -63,6 +64,7 @@ public record Job(
         lines = List.copyOf(lines);
         routes = List.copyOf(routes);
         mounts = List.copyOf(mounts);
+        presets = List.copyOf(presets);
         runs = List.copyOf(runs);
         prices = List.copyOf(prices);
         prepared = List.copyOf(prepared);
@@ -101,6 +103,7 @@ public record Job(
                 sorted(Line.class, kinds.get(ItemKind.LINE), BY_NUMBER),
                 sorted(ChosenRoute.class, kinds.get(ItemKind.ROUTE), BY_ID),
                 sorted(Mount.class, kinds.get(ItemKind.MOUNT), BY_ID),
+                sorted(Preset.class, kinds.get(ItemKind.PRESET), BY_ID),
                 sorted(Run.class, kinds.get(ItemKind.RUN), BY_ID),
                 sorted(Price.class, kinds.get(ItemKind.PRICE), BY_ID),
                 sorted(Prepared.class, kinds.get(ItemKind.PREPARED), BY_ID),
@@ -126,6 +129,7 @@ public record Job(
                         lines,
                         routes,
                         mounts,
+                        presets,
                         runs,
                         prices,
                         prepared,

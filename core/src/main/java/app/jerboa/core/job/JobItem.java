@@ -7,6 +7,7 @@ import app.jerboa.core.job.text.JobItems;
 public sealed interface JobItem
         permits ChosenRoute,
                 Mount,
+                Preset,
                 Run,
                 Price,
                 Site,

@@ -12,5 +12,9 @@ public record Presets(
         @Fact(value = "Presets", least = 1, most = 1000) int count,
         @Fact("Kept in") PresetHome keptIn,
         @Fact("Store") List<PresetPart> store,
-        @Fact(value = "Numbers with a function of their own", most = 1000)
-                List<Integer> reserved) {}
+        @Fact(value = "Numbers with a function of their own", most = 1000) List<Integer> reserved) {
+    /** A look can be kept under this number, from 0. */
+    public boolean holds(int number) {
+        return number >= 0 && number < count && !reserved.contains(number);
+    }
+}

@@ -127,6 +127,16 @@ public final class RandomJobs {
         return item(ItemKind.MOUNT, next++, values);
     }
 
+    private Item preset(List<Item> devices) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.PRESET_CAMERA, any(devices));
+        values.put(Field.PRESET_NUMBER, any("0", "7"));
+        values.put(Field.PRESET_NAME, any("", "wide"));
+        values.put(Field.KEPT_PAN, any("", "-1250"));
+        values.put(Field.KEPT_KNOBS, any("", "iris=12;gain=3"));
+        return item(ItemKind.PRESET, next++, values);
+    }
+
     private Item run(List<Item> devices) {
         Map<Field, String> values = new EnumMap<>(Field.class);
         values.put(Field.RUN_FROM, any(devices));
@@ -191,6 +201,7 @@ public final class RandomJobs {
         if (random.nextBoolean()) {
             all.add(prepared(devices));
             all.add(mount(devices));
+            all.add(preset(devices));
             all.add(run(devices));
             all.add(price());
         }

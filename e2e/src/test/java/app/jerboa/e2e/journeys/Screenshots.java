@@ -173,7 +173,11 @@ class Screenshots extends Jerboa {
         user.page.keyboard().up("ArrowRight");
         user.page.waitForTimeout(500);
         user.page.keyboard().up("+");
-        user.page.waitForTimeout(500);
+        user.page.waitForTimeout(1_000);
+        String presets = "/api/jobs/" + job + "/presets/" + user.device(job, "L2");
+        user.send("POST", presets + "/0", "{\"name\":\"house end\",\"note\":\"\"}");
+        user.send("POST", presets + "/1", "{\"name\":\"sheet 2\",\"note\":\"from the left\"}");
+        assertThat(user.page.getByText("sheet 2")).isVisible();
         shoot("desk");
         user.open(job, "wire");
         assertThat(user.page.getByText("drive pan").first()).isVisible();

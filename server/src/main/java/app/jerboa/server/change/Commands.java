@@ -19,9 +19,11 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.words.Words;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
@@ -41,6 +43,16 @@ public class Commands {
 
     /** A job as it is, and its plan as it would be. */
     public record Trial(Jobs.Stored before, Job after) {}
+
+    /** Read from a camera, never typed. */
+    private static final Set<Field> MEASURED =
+            EnumSet.of(
+                    Field.KEPT_PAN,
+                    Field.KEPT_TILT,
+                    Field.KEPT_ZOOM,
+                    Field.KEPT_KNOBS,
+                    Field.KEPT_AT,
+                    Field.KEPT_BY);
 
     private final CommandMapper mapper;
     private final Jobs jobs;
@@ -140,7 +152,13 @@ public class Commands {
                                 changes.adds().stream().map(Item::ref),
                                 changes.edits().stream().map(Edit::item))
                         .anyMatch(Commands::isSigned);
-        if (signed) {
+        boolean measured =
+                changes.edits().stream().anyMatch(e -> MEASURED.contains(e.field()))
+                        || changes.adds().stream()
+                                .filter(a -> a.ref().kind() == ItemKind.PRESET)
+                                .anyMatch(
+                                        a -> MEASURED.stream().anyMatch(f -> !a.text(f).isEmpty()));
+        if (signed || measured) {
             throw Refusals.notYours();
         }
     }

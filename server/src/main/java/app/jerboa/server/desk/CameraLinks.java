@@ -90,6 +90,7 @@ class CameraLinks {
                 device.name(),
                 device.profile().id(),
                 device.profile().head().orElseThrow(),
+                device.profile().presets(),
                 DeskLaw.of(stored.job()),
                 link,
                 opening.log());

@@ -12,9 +12,9 @@ final class DeskMessages {
     /**
      * From the browser.
      *
-     * @param type open, take, stick, home, beat (the page lives), move-on-air (it may, though its
-     *     picture goes out), go (a steady move from where it points), keep-going (repeated every 50
-     *     ms), ask (its driver for it), keep (it, though asked) or stop-all
+     * @param type open, take, stick, home, recall, beat (the page lives), move-on-air (it may,
+     *     though its picture goes out), go (a steady move from where it points), keep-going
+     *     (repeated every 50 ms), ask (its driver for it), keep (it, though asked) or stop-all
      * @param job for open
      * @param camera for take and ask
      * @param pan stick deflection -1 (left) to 1; a stick off centre is repeated every 50 ms
@@ -25,6 +25,7 @@ final class DeskMessages {
      * @param move number of a steady move at its page, whose {@code pan} and {@code tilt} are
      *     degrees
      * @param seconds that it is to take
+     * @param preset for recall: as the camera calls it
      */
     record In(
             String type,
@@ -36,7 +37,8 @@ final class DeskMessages {
             Double focus,
             Double limit,
             Long move,
-            Double seconds) {}
+            Double seconds,
+            Integer preset) {}
 
     /** A camera was taken: it can be driven now. */
     record Taken(String type, long camera) {

@@ -137,6 +137,7 @@ class DeskSocket extends TextWebSocketHandler {
                             orZero(in.focus()),
                             in.limit() == null || in.limit().isNaN() ? 1 : in.limit());
             case "home" -> desk.driving.home();
+            case "recall" -> desk.driving.recall(in.preset() == null ? -1 : in.preset());
             case "go" ->
                     desk.driving.go(
                             new SteadyMoves.Wish(

@@ -4,6 +4,7 @@ import app.jerboa.core.motion.Feel;
 import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.Stopping.Outcome;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
@@ -54,6 +55,7 @@ final class Driving {
     private long standsSince;
     private long seenAt;
     private SoftLimits limits = SoftLimits.NONE;
+    private boolean wasWithin;
     private Optional<Pointing> pointing = Optional.empty();
 
     /**
@@ -161,7 +163,8 @@ final class Driving {
             drive();
             return;
         }
-        if (!waiting.home() && (!told.now().stands() && !told.now().home() || !waiting.stands())) {
+        if (!waiting.byItself()
+                && (!told.now().stands() && !told.now().byItself() || !waiting.stands())) {
             stop("released");
         }
     }
@@ -215,7 +218,7 @@ final class Driving {
     }
 
     synchronized void home() {
-        if (camera == null || isMoving() || hand.isOff()) {
+        if (camera == null || hand.isOff() || isMoving() && !goesByItself()) {
             return;
         }
         if (!limits.holds(0, 0)) {
@@ -224,6 +227,27 @@ final class Driving {
             want(Motion.HOME);
         } else {
             trouble("Its protocol has no home position, so it was not moved.");
+        }
+    }
+
+    /** What goes somewhere by itself can be sent somewhere else. */
+    private boolean goesByItself() {
+        return told.now().byItself() && waiting.stands();
+    }
+
+    /**
+     * Goes to a look that is stored in it.
+     *
+     * @param preset as the camera calls it, from 0
+     */
+    synchronized void recall(int preset) {
+        if (camera == null || hand.isOff() || isMoving() && !goesByItself()) {
+            return;
+        }
+        if (camera.presets().filter(p -> p.holds(preset)).isPresent()) {
+            want(Motion.recall(preset));
+        } else {
+            trouble(Words.say("preset.none", Map.of("number", Integer.toString(preset))));
         }
     }
 
@@ -269,7 +293,7 @@ final class Driving {
                     new DeskMessages.Trouble(
                             Optional.of(of.device()),
                             "It could not be stored that the head moves, so it was not moved. Is the database there? Centre the stick and try again."));
-        } else if (motion.home() || !silent(hand.lastSign(), SILENCE_MILLIS)) {
+        } else if (motion.byItself() || !silent(hand.lastSign(), SILENCE_MILLIS)) {
             begin(motion);
         }
     }
@@ -347,15 +371,19 @@ final class Driving {
         }
     }
 
-    /** The camera says where it points: a head sent home has arrived when it stays there. */
+    /** The camera says where it points: one that went by itself has arrived when it stays so. */
     synchronized void seen(Pointing where) {
         pointing = Optional.of(where);
         seenAt = clock.getAsLong();
         hand.seen(where);
-        if (told.isHome(where.at())) {
+        boolean within = limits.holds(where.pan(), where.tilt());
+        if (told.now().byItself() && wasWithin && !within) {
+            stop("its soft limit");
+        } else if (told.isThere(where)) {
             told.stand();
             standsSince = clock.getAsLong();
         }
+        wasWithin = within;
     }
 
     /** Stops a stick that is off centre and silent; gives back what may no longer be driven. */

@@ -2,22 +2,45 @@ package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.StickSpeeds;
 
-/** What a head is told: speed steps of its protocol, or home. */
-record Motion(int pan, int tilt, int zoom, int focus, boolean home) {
-    static final Motion NONE = new Motion(0, 0, 0, 0, false);
-    static final Motion HOME = new Motion(0, 0, 0, 0, true);
+/**
+ * What a head is told: speed steps of its protocol, or a place that it goes to by itself.
+ *
+ * @param place where it goes by itself; {@link #NOWHERE} when it is driven
+ */
+record Motion(int pan, int tilt, int zoom, int focus, int place) {
+    static final int NOWHERE = -1;
+    private static final int AT_HOME = -2;
+
+    static final Motion NONE = new Motion(0, 0, 0, 0, NOWHERE);
+    static final Motion HOME = new Motion(0, 0, 0, 0, AT_HOME);
+
+    /**
+     * @param preset as the camera calls it, from 0
+     */
+    static Motion recall(int preset) {
+        return new Motion(0, 0, 0, 0, preset);
+    }
 
     static Motion of(StickSpeeds.Steps steps) {
-        return new Motion(steps.pan(), steps.tilt(), steps.zoom(), steps.focus(), false);
+        return new Motion(steps.pan(), steps.tilt(), steps.zoom(), steps.focus(), NOWHERE);
     }
 
     boolean stands() {
         return equals(NONE);
     }
 
+    boolean home() {
+        return place == AT_HOME;
+    }
+
+    /** It ends by itself, where it goes. */
+    boolean byItself() {
+        return place != NOWHERE;
+    }
+
     /** It goes only as long as a page says so. */
     boolean byHand() {
-        return !home && !stands();
+        return !byItself() && !stands();
     }
 
     boolean drivesLike(Motion other) {

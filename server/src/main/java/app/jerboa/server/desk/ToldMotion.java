@@ -1,6 +1,6 @@
 package app.jerboa.server.desk;
 
-import app.jerboa.wire.visca.PanTilt;
+import app.jerboa.wire.link.session.HeadLink;
 import java.util.function.LongSupplier;
 
 /**
@@ -8,13 +8,13 @@ import java.util.function.LongSupplier;
  * it.
  */
 final class ToldMotion {
-    /** A head sent home may take so long to begin. */
-    private static final long HOME_BEGINS_NANOS = 500_000_000L;
+    /** A head that goes somewhere by itself may take so long to begin. */
+    private static final long BEGINS_NANOS = 500_000_000L;
 
     private final LongSupplier clock;
     private Motion told = Motion.NONE;
-    private long homeSince;
-    private PanTilt lastSeen;
+    private long goesSince;
+    private Pointing lastSeen;
 
     ToldMotion(LongSupplier clock) {
         this.clock = clock;
@@ -25,12 +25,12 @@ final class ToldMotion {
     }
 
     void tell(CameraLink camera, Motion motion) {
-        if (motion.home()) {
-            homeSince = clock.getAsLong();
+        if (motion.byItself()) {
+            goesSince = clock.getAsLong();
             lastSeen = null;
-            camera.link().home();
+            go(camera.link(), motion);
         } else {
-            if (told.home() || !motion.drivesLike(told)) {
+            if (told.byItself() || !motion.drivesLike(told)) {
                 camera.link().drive(motion.pan(), motion.tilt());
             }
             if (motion.zoom() != told.zoom()) {
@@ -48,14 +48,22 @@ final class ToldMotion {
         told = Motion.NONE;
     }
 
+    private static void go(HeadLink link, Motion motion) {
+        if (motion.home()) {
+            link.home();
+        } else {
+            link.recall(motion.place());
+        }
+    }
+
     /**
-     * The camera says where it points.
+     * The camera says where it points and how far it is zoomed.
      *
-     * @return it was sent home and has arrived: it stays where it is
+     * @return it went there by itself and has arrived: it stays as it is
      */
-    boolean isHome(PanTilt at) {
-        boolean rests = at.equals(lastSeen) && clock.getAsLong() - homeSince > HOME_BEGINS_NANOS;
-        lastSeen = at;
-        return told.home() && rests;
+    boolean isThere(Pointing where) {
+        boolean rests = where.equals(lastSeen) && clock.getAsLong() - goesSince > BEGINS_NANOS;
+        lastSeen = where;
+        return told.byItself() && rests;
     }
 }

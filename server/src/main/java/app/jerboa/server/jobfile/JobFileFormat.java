@@ -28,6 +28,7 @@ final class JobFileFormat {
                     SEALED,
                     key(ItemKind.ROUTE),
                     key(ItemKind.MOUNT),
+                    key(ItemKind.PRESET),
                     key(ItemKind.RUN),
                     key(ItemKind.PRICE),
                     key(ItemKind.PREPARED),

@@ -78,6 +78,7 @@ class DrivingTest {
                 "L" + id.device(),
                 "ceiling-ptz",
                 TestProfiles.profiles().find("ceiling-ptz").orElseThrow().head().orElseThrow(),
+                TestProfiles.profiles().find("ceiling-ptz").orElseThrow().presets(),
                 StickLaw.linear(),
                 head,
                 new WireLog(10));
@@ -281,6 +282,37 @@ class DrivingTest {
         assertThat(driving.isMoving()).isFalse();
     }
 
+    /** Like home: stored and asked for first, over when all of it rests, ended by any stop. */
+    @Test
+    void aRecallIsAMotionLikeAnyOther() {
+        driving.gate(L1, gate(true, true));
+        driving.recall(7);
+        assertThat(head.told).isEmpty();
+        driving.allowOnAir();
+        driving.recall(100);
+        assertThat(head.told).as("it keeps 0 to 99").isEmpty();
+        driving.recall(7);
+        assertThat(head.told).containsExactly("recall 7");
+        assertThat(marks.stored).contains(L1);
+        pass(600);
+        driving.seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 60));
+        driving.seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 50));
+        assertThat(driving.isMoving()).as("it still zooms").isTrue();
+        driving.seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 50));
+        assertThat(driving.isMoving()).isFalse();
+        driving.recall(8);
+        driving.recall(6);
+        assertThat(head.told).as("the newer wish").endsWith("recall 8", "recall 6");
+        driving.stopFromElsewhere("STOP ALL");
+        assertThat(head.told).last().isEqualTo("stop");
+        assertThat(driving.isMoving()).isFalse();
+        driving.gate(L1, limited(30));
+        driving.seen(at(29, 0));
+        driving.recall(9);
+        driving.seen(at(31, 0));
+        assertThat(head.told).as("beyond its soft limit").last().isEqualTo("stop");
+    }
+
     @Test
     void aStopAllEndsAHome() {
         driving.home();
@@ -383,6 +415,7 @@ class DrivingTest {
                         d -> push(-0.4),
                         d -> push(0),
                         Driving::home,
+                        d -> d.recall(3),
                         d -> d.stopFromElsewhere("STOP ALL"),
                         d -> pass(150),
                         d -> marks.asked.forEach(m -> m.complete(null)),

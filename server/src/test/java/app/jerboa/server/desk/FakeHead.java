@@ -55,6 +55,16 @@ final class FakeHead implements HeadLink {
     }
 
     @Override
+    public CompletableFuture<?> recall(int preset) {
+        return note("recall " + preset);
+    }
+
+    @Override
+    public CompletableFuture<?> store(int preset) {
+        return note("store " + preset);
+    }
+
+    @Override
     public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling) {
         return CompletableFuture.completedFuture(Octets.of());
     }

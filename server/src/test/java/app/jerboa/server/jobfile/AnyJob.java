@@ -56,6 +56,7 @@ public final class AnyJob {
         add(ItemKind.LINE, random.nextInt(6));
         add(ItemKind.ROUTE, random.nextInt(3));
         add(ItemKind.MOUNT, random.nextInt(4));
+        add(ItemKind.PRESET, random.nextInt(4));
         add(ItemKind.RUN, random.nextInt(10));
         add(ItemKind.PRICE, random.nextInt(2));
         add(ItemKind.PREPARED, random.nextInt(3));

@@ -22,6 +22,7 @@ class DisciplineReadsTest {
                     ItemKind.RANGE,
                     ItemKind.ROUTE,
                     ItemKind.MOUNT,
+                    ItemKind.PRESET,
                     ItemKind.RUN,
                     ItemKind.PRICE,
                     ItemKind.PREPARED,

@@ -57,6 +57,10 @@ public final class KitRemoving {
                 .filter(m -> gone.contains(m.camera()))
                 .map(JobItems::item)
                 .forEach(removes::add);
+        job.presets().stream()
+                .filter(p -> gone.contains(p.camera()))
+                .map(JobItems::item)
+                .forEach(removes::add);
         job.runs().stream()
                 .filter(r -> gone.contains(r.from().device()) || gone.contains(r.to().device()))
                 .map(JobItems::item)

@@ -23,6 +23,7 @@ public final class JobItems {
                     LineForm.FORM,
                     RouteForm.FORM,
                     MountForm.FORM,
+                    PresetForm.FORM,
                     RunForm.FORM,
                     PriceForm.FORM,
                     PreparedForm.FORM,

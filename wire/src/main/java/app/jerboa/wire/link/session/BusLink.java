@@ -87,8 +87,12 @@ public final class BusLink implements HeadLink {
 
     /** Newer orders end the repeating of older ones: a stop that repeats must not stop them. */
     private CompletableFuture<?> move() {
+        return order(new DMessage.Drive(pan, tilt, zoom, focus, 0));
+    }
+
+    private CompletableFuture<?> order(DMessage what) {
         Exchange<DMessage, DMessage> older = newest;
-        newest = session.start(new DMessage.Drive(pan, tilt, zoom, focus, 0), false);
+        newest = session.start(what, false);
         if (older != null) {
             session.abandon(older, "replaced by a newer order");
         }
@@ -99,6 +103,16 @@ public final class BusLink implements HeadLink {
     public CompletableFuture<?> home() {
         return CompletableFuture.failedFuture(
                 new NoAnswer("the D protocol has no home; recall a preset"));
+    }
+
+    @Override
+    public synchronized CompletableFuture<?> recall(int preset) {
+        return order(new DMessage.Preset(DMessage.PresetAction.GO, preset));
+    }
+
+    @Override
+    public CompletableFuture<?> store(int preset) {
+        return session.start(new DMessage.Preset(DMessage.PresetAction.SET, preset), false).reply;
     }
 
     @Override

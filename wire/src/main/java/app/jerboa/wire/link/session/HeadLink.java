@@ -57,6 +57,20 @@ public interface HeadLink extends AutoCloseable {
     CompletableFuture<?> home();
 
     /**
+     * Goes to a look that is stored in it; takes the place of what moved the head before.
+     *
+     * @param preset as the camera calls it, 0 to 254
+     */
+    CompletableFuture<?> recall(int preset);
+
+    /**
+     * Keeps how it looks now. Fails with {@link NoAnswer} in words when the camera refuses.
+     *
+     * @param preset as the camera calls it, 0 to 254
+     */
+    CompletableFuture<?> store(int preset);
+
+    /**
      * Brings the head to rest, whatever moves it; the stop frames are out when this returns. Ends
      * when the head was seen standing, a newer motion came, or the link was closed; a dead link
      * ends in nothing, the stop goes on.

@@ -183,6 +183,18 @@ public final class ViscaLink implements HeadLink {
     }
 
     @Override
+    public CompletableFuture<ViscaReply> recall(int preset) {
+        return move(Moves.HEAD, ViscaRequest.Sent.of(ViscaMessage.PRESET_RECALL, preset));
+    }
+
+    @Override
+    public CompletableFuture<?> store(int preset) {
+        return session.start(ViscaRequest.Sent.of(ViscaMessage.PRESET_SET, preset), false)
+                .reply
+                .thenApply(r -> told(r, false));
+    }
+
+    @Override
     public CompletableFuture<ViscaReply> drive(int pan, int tilt) {
         ViscaRequest.Drive drive = new ViscaRequest.Drive(pan, tilt);
         return drive.stops() ? stop(Moves.HEAD, drive) : move(Moves.HEAD, drive);

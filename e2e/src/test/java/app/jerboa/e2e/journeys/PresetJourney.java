@@ -1,0 +1,148 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Looks that cameras keep: stored, told what they hold, gone back to, and stopped on the way. */
+class PresetJourney extends DeskHall {
+    private static final Page.GetByTextOptions EXACTLY = new Page.GetByTextOptions().setExact(true);
+
+    private static double pan(int camera) {
+        return head(camera).get("pan").asDouble();
+    }
+
+    private static Locator presets(int camera) {
+        return user.page.getByLabel("Presets of L" + camera);
+    }
+
+    private static void store(int camera, String name) {
+        presets(camera).getByText("Store this view").click();
+        user.page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(name);
+        user.page
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Store").setExact(true))
+                .click();
+        assertThat(look(name)).isVisible();
+    }
+
+    private static Locator look(String name) {
+        return user.page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^\\d+ " + name)));
+    }
+
+    private static void driveAway(int camera, String key, double by) {
+        double from = pan(camera);
+        user.page.keyboard().down(key);
+        await().atMost(Duration.ofSeconds(10))
+                .until(() -> Math.abs(pan(camera) - from) > by || !pushes(key));
+        user.page.keyboard().up(key);
+        awaitStanding(camera);
+    }
+
+    /** A page that missed its beats on a busy machine was stopped: it pushes anew. */
+    private static boolean pushes(String key) {
+        if (user.page.getByText("the stick went silent").count() > 0) {
+            user.page.keyboard().up(key);
+            user.page.keyboard().down(key);
+        }
+        return true;
+    }
+
+    @Test
+    void aViewIsStoredWithWhatItHoldsAndRecalled() {
+        openDesk();
+        take(1);
+        assertThat(presets(1)).containsText("None is noted yet");
+        store(1, "house end");
+        double stored = pan(1);
+        assertThat(look("house end")).containsText("position, zoom; not focus, iris");
+        driveAway(1, "ArrowRight", 8);
+        store(1, "wide");
+        double wide = pan(1);
+        look("house end").click();
+        await().atMost(Duration.ofSeconds(15)).until(() -> Math.abs(pan(1) - stored) < 0.2);
+        awaitStanding(1);
+        user.page.keyboard().press("p");
+        user.page.keyboard().press("1");
+        await().atMost(Duration.ofSeconds(15)).until(() -> Math.abs(pan(1) - wide) < 0.2);
+        awaitStanding(1);
+
+        user.page.getByLabel("About preset 0").click();
+        Locator about = user.page.getByLabel("Preset 0 of L1");
+        assertThat(about).containsText("Stored by Asha Lindqvist");
+        assertThat(about).containsText("iris is left to the automatic; set exposure to manual");
+        about.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Set exposure"))
+                .first()
+                .click();
+        assertThat(about).containsText("Store it again");
+        user.page.getByLabel("Name of preset 0").fill("house");
+        about.getByText("Rename").click();
+        assertThat(look("house end")).hasCount(0);
+        assertThat(look("house")).isVisible();
+    }
+
+    /** A recall moves a head by itself: asked for first, and ended by any stop. */
+    @Test
+    void aRecallIsAskedForOnAirAndStoppedOnItsWay() {
+        openDesk();
+        take(2);
+        store(2, "left");
+        double left = pan(2);
+        driveAway(2, "ArrowRight", 25);
+        user.page.getByText("Put on air").click();
+        assertThat(user.page.getByText("L2 is on air.", EXACTLY)).isVisible();
+        double before = pan(2);
+        look("left").click();
+        assertThat(user.page.getByText("Not moved: ")).isVisible();
+        assertThat(pan(2)).isCloseTo(before, within(0.01));
+        user.press("Let it move on air");
+        look("left").click();
+        await().atMost(Duration.ofSeconds(8)).until(() -> Math.abs(pan(2) - before) > 0.5);
+        user.page.keyboard().press("Escape");
+        awaitStanding(2);
+        assertThat(Math.abs(pan(2) - left)).as("it was stopped on its way").isGreaterThan(1);
+        user.page.getByText("Take off air").click();
+    }
+
+    @Test
+    void whatWasReadIsNotTyped() {
+        openDesk();
+        List<String> typed =
+                List.of(
+                        "{\"camera\":\"%d\",\"number\":\"5\",\"pan\":\"100\"}",
+                        "{\"camera\":\"%d\",\"number\":\"5\"}");
+        long camera = user.device(job, "L3");
+        String refused = add(typed.get(0).formatted(camera));
+        assertThat(refused).contains("not-yours");
+        assertThat(add(typed.get(1).formatted(camera))).contains("\"version\"");
+        String bad =
+                user.send(
+                                "POST",
+                                "/api/jobs/" + job + "/presets/" + camera + "/100",
+                                "{\"name\":\"\",\"note\":\"\"}")
+                        .toString();
+        assertThat(bad).contains("keeps looks under 0 to 99");
+    }
+
+    private static String add(String values) {
+        return user.send(
+                        "POST",
+                        "/api/jobs/" + job + "/changes",
+                        "{\"adds\":[{\"item\":\"preset\",\"id\":-1,\"values\":"
+                                + values
+                                + "}],\"edits\":[],\"removes\":[]}")
+                .toString();
+    }
+}

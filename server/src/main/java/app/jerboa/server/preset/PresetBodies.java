@@ -1,0 +1,153 @@
+package app.jerboa.server.preset;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Preset;
+import app.jerboa.core.knob.Choice;
+import app.jerboa.core.preset.PresetHolds;
+import app.jerboa.core.profile.PresetPart;
+import app.jerboa.core.profile.Presets;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.server.words.Words;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Presets as the pages show them. */
+final class PresetBodies {
+    private static final double HUNDREDTHS = 100;
+
+    private PresetBodies() {}
+
+    /**
+     * The looks of one camera.
+     *
+     * @param count how many it can keep, numbered from 0
+     * @param reserved numbers that call a function instead
+     * @param keptIn camera, controller or software
+     * @param stores parts in words, for example {@code white balance}
+     */
+    record PresetRow(
+            long device,
+            String camera,
+            int line,
+            int count,
+            List<Integer> reserved,
+            String keptIn,
+            List<String> stores,
+            List<PresetBody> presets) {}
+
+    /**
+     * One look.
+     *
+     * @param pan degrees right of the middle where it was stored; empty when it was only noted
+     * @param at ISO 8601, blank when it was only noted; {@code by} alike
+     * @param stored parts that come back, in words
+     * @param lost parts that do not
+     */
+    record PresetBody(
+            long id,
+            int number,
+            String name,
+            String note,
+            Optional<Double> pan,
+            Optional<Double> tilt,
+            Optional<Integer> zoom,
+            String at,
+            String by,
+            List<String> stored,
+            List<LostPart> lost) {}
+
+    /**
+     * A part that does not come back.
+     *
+     * @param why one sentence
+     * @param knob to turn so that it can be stored; blank for none
+     * @param to its value
+     */
+    record LostPart(String part, String why, String knob, Optional<Integer> to) {}
+
+    /**
+     * @param name may be blank, as {@code note}
+     */
+    record StoreBody(String name, String note) {}
+
+    static PresetRow row(Line line, Device camera, Presets can, List<Preset> presets) {
+        return new PresetRow(
+                camera.id().value(),
+                camera.name(),
+                line.number(),
+                can.count(),
+                can.reserved(),
+                can.keptIn().toString(),
+                can.store().stream().map(PresetBodies::part).toList(),
+                presets.stream().map(p -> body(camera.profile(), p)).toList());
+    }
+
+    private static PresetBody body(Profile profile, Preset p) {
+        List<PresetHolds> parts = PresetHolds.of(profile, PresetKnobs.read(p.kept().knobs()));
+        return new PresetBody(
+                p.id(),
+                p.number(),
+                p.name(),
+                p.note(),
+                degrees(p.kept().pan()),
+                degrees(p.kept().tilt()),
+                p.kept().zoom().isPresent()
+                        ? Optional.of(p.kept().zoom().getAsInt())
+                        : Optional.empty(),
+                p.kept().at(),
+                p.kept().by(),
+                parts.stream()
+                        .filter(h -> h.how() == PresetHolds.How.STORED)
+                        .map(h -> part(h.part()))
+                        .toList(),
+                parts.stream()
+                        .filter(h -> h.how() != PresetHolds.How.STORED)
+                        .map(h -> lost(profile, h))
+                        .toList());
+    }
+
+    private static Optional<Double> degrees(java.util.OptionalInt hundredths) {
+        return hundredths.isPresent()
+                ? Optional.of(hundredths.getAsInt() / HUNDREDTHS)
+                : Optional.empty();
+    }
+
+    private static LostPart lost(Profile profile, PresetHolds holds) {
+        String part = part(holds.part());
+        return holds.remedy()
+                .map(
+                        r ->
+                                new LostPart(
+                                        part,
+                                        Words.say(
+                                                "preset.automatic",
+                                                Map.of(
+                                                        "part", part,
+                                                        "knob", r.knob(),
+                                                        "to", r.to())),
+                                        r.knob(),
+                                        value(profile, r)))
+                .orElseGet(
+                        () ->
+                                new LostPart(
+                                        part,
+                                        Words.say("preset.not-kept", Map.of("part", part)),
+                                        "",
+                                        Optional.empty()));
+    }
+
+    private static Optional<Integer> value(Profile profile, PresetHolds.Remedy remedy) {
+        return profile.knobs().stream()
+                .filter(k -> k.name().equals(remedy.knob()))
+                .flatMap(k -> k.choices().stream())
+                .filter(c -> c.name().equals(remedy.to()))
+                .map(Choice::value)
+                .findFirst();
+    }
+
+    private static String part(PresetPart part) {
+        return Words.say("preset.part." + part);
+    }
+}

@@ -1,0 +1,102 @@
+package app.jerboa.server.preset;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.Line;
+import app.jerboa.core.job.Preset;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.people.Person;
+import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Needs;
+import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Right;
+import app.jerboa.server.preset.PresetBodies.PresetRow;
+import app.jerboa.server.preset.PresetBodies.StoreBody;
+import app.jerboa.server.view.JobPatch;
+import app.jerboa.server.view.JobViews;
+import io.swagger.v3.oas.annotations.Parameter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The looks of every camera; recalling one moves a head, so that goes by the desk's own line. */
+@RestController
+@RequestMapping("/api/jobs/{job}/presets")
+class PresetController {
+    private static final int LONGEST_NAME = 40;
+    private static final int LONGEST_NOTE = 120;
+
+    private final Jobs jobs;
+    private final JobViews views;
+    private final PresetStore store;
+
+    PresetController(Jobs jobs, JobViews views, PresetStore store) {
+        this.jobs = jobs;
+        this.views = views;
+        this.store = store;
+    }
+
+    /** In line order; a camera that keeps none is left out. */
+    @GetMapping
+    List<PresetRow> presets(@PathVariable("job") long id) {
+        Job job = jobs.load(id).job();
+        Map<Long, List<Preset>> of =
+                job.presets().stream()
+                        .sorted(Comparator.comparingInt(Preset::number))
+                        .collect(Collectors.groupingBy(p -> p.camera().value()));
+        return job.lines().stream().flatMap(l -> row(job, l, of)).toList();
+    }
+
+    private static Stream<PresetRow> row(Job job, Line line, Map<Long, List<Preset>> of) {
+        return job.device(line.camera()).stream()
+                .flatMap(
+                        d ->
+                                d.profile().presets().stream()
+                                        .filter(p -> d.profile().head().isPresent())
+                                        .map(
+                                                p ->
+                                                        PresetBodies.row(
+                                                                line,
+                                                                d,
+                                                                p,
+                                                                of.getOrDefault(
+                                                                        d.id().value(),
+                                                                        List.of()))));
+    }
+
+    /** The camera keeps how it looks now; what is read goes with it into the job. */
+    @PostMapping("/{device}/{number}")
+    @Needs(Right.DRIVE)
+    JobPatch store(
+            @PathVariable("job") long job,
+            @PathVariable("device") long device,
+            @PathVariable("number") int number,
+            @RequestBody StoreBody body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author by) {
+        insistOnLength("name", body.name(), LONGEST_NAME);
+        insistOnLength("note", body.note(), LONGEST_NOTE);
+        Jobs.Stored stored = jobs.load(job);
+        Device camera = stored.need(device);
+        return views.patch(store.store(stored, camera, number, body, (Person) by), by);
+    }
+
+    private static void insistOnLength(String field, String text, int most) {
+        if (text == null || text.strip().length() > most) {
+            throw new Problem(
+                    HttpStatus.BAD_REQUEST,
+                    "bad-value",
+                    "A " + field + " has at most " + most + " characters.",
+                    Map.of("field", field));
+        }
+    }
+}

@@ -1,0 +1,114 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { rights } from '../../shared/api/changes'
+import { post, sentence } from '../../shared/api/client'
+import { useChange } from '../../shared/api/job'
+import { dayAndTime } from '../../shared/format/moment'
+import type { Edit, Job, Preset, PresetRow } from '../../shared/api/types'
+import { Trouble } from '../../shared/ui/Trouble'
+
+interface Props {
+  readonly job: Job
+  readonly row: PresetRow
+  readonly preset: Preset
+}
+
+/** What was read when it was stored, what does not come back and why, and what it is called. */
+export function PresetDetails({ job, row, preset: p }: Props) {
+  const [name, setName] = useState(p.name)
+  const [note, setNote] = useState(p.note)
+  const change = useChange(job.id)
+  const may = rights(job).plan
+  const edits: Edit[] = [
+    { item: 'preset', id: p.id, field: 'name', before: p.name, after: name.trim() },
+    { item: 'preset', id: p.id, field: 'note', before: p.note, after: note.trim() },
+  ].filter((e) => e.before !== e.after)
+  return (
+    <Box
+      role="group"
+      aria-label={`Preset ${p.number} of ${row.camera}`}
+      sx={{ borderLeft: '4px solid', borderColor: 'divider', pl: 1.5, mt: 1, maxWidth: 620 }}
+    >
+      <Box>
+        {p.at
+          ? `Stored by ${p.by}, ${dayAndTime(p.at, job.site.clock)}. Read then: ${readWords(p)}`
+          : 'Noted only: what it holds was never read.'}
+      </Box>
+      {p.lost.map((l) => (
+        <Box key={l.part} sx={{ mt: 0.5 }}>
+          <b>{l.why}.</b>{' '}
+          {l.knob !== '' && typeof l.to === 'number' && (
+            <SetKnob job={job} device={row.device} knob={l.knob} to={l.to} />
+          )}
+        </Box>
+      ))}
+      {may && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+          <TextField
+            size="small"
+            label={`Name of preset ${p.number}`}
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            slotProps={{ htmlInput: { maxLength: 40 } }}
+          />
+          <TextField
+            size="small"
+            label={`Note on preset ${p.number}`}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+          />
+          <Button
+            variant="outlined"
+            disabled={edits.length === 0 || change.isPending}
+            onClick={() => change.mutate({ adds: [], edits, removes: [] })}
+          >
+            Rename
+          </Button>
+          <Button
+            disabled={change.isPending}
+            onClick={() => change.mutate({ adds: [], edits: [], removes: [{ item: 'preset', id: p.id }] })}
+          >
+            Strike it from this list
+          </Button>
+        </Box>
+      )}
+      {change.error && <Trouble>{sentence(change.error)}</Trouble>}
+    </Box>
+  )
+}
+
+function readWords(p: Preset): string {
+  const places = [
+    typeof p.pan === 'number' && `pan ${p.pan.toFixed(1)}°`,
+    typeof p.tilt === 'number' && `tilt ${p.tilt.toFixed(1)}°`,
+    typeof p.zoom === 'number' && `zoom ${p.zoom} counts`,
+  ].filter(Boolean)
+  return places.length > 0 ? `${places.join(', ')}.` : 'nothing, it tells nothing back.'
+}
+
+interface SetProps {
+  readonly job: Job
+  readonly device: number
+  readonly knob: string
+  readonly to: number
+}
+
+/** The one action that makes a part storable. */
+function SetKnob({ job, device, knob, to }: SetProps) {
+  const set = useMutation({
+    mutationFn: () => post(`/api/jobs/${job.id}/told/${device}/turn`, { knob, value: to, confirmed: false }),
+  })
+  return (
+    <>
+      <Button size="small" variant="outlined" disabled={set.isPending} onClick={() => set.mutate()}>
+        Set {knob}
+      </Button>
+      {set.isSuccess && ' Set. Store it again.'}
+      {set.error && <Trouble>{sentence(set.error)}</Trouble>}
+    </>
+  )
+}

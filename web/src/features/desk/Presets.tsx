@@ -1,0 +1,153 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { memo, useState } from 'react'
+import { rights } from '../../shared/api/changes'
+import { get, sentence } from '../../shared/api/client'
+import type { Job, Preset, PresetRow } from '../../shared/api/types'
+import { Trouble } from '../../shared/ui/Trouble'
+import { PresetDetails } from './PresetDetails'
+import { PresetStoring } from './PresetStoring'
+import { holdsWords } from './presets'
+import { usePresetKeys } from './usePresetKeys'
+
+interface Props {
+  readonly job: Job
+  readonly device: number
+  readonly onRecall: (number: number) => void
+}
+
+const TWICE = 'jerboa.preset-twice'
+
+/** The looks that the taken camera keeps: pressed, it goes there. */
+export const Presets = memo(function Presets({ job, device, onRecall }: Props) {
+  const all = useQuery({
+    queryKey: ['job', job.id, 'presets', job.version],
+    queryFn: () => get<readonly PresetRow[]>(`/api/jobs/${job.id}/presets`),
+    placeholderData: (before) => before,
+  })
+  const row = all.data?.find((r) => r.device === device)
+  const [twice, setTwice] = useState(localStorage.getItem(TWICE) === 'yes')
+  const [chosen, setChosen] = useState(-1)
+  const [details, setDetails] = useState(-1)
+  const [storing, setStoring] = useState(false)
+  usePresetKeys(row?.presets.map((p) => p.number) ?? [], onRecall)
+  if (all.error) return <Trouble>{sentence(all.error)}</Trouble>
+  if (!row) return null
+  const press = (p: Preset) => {
+    if (twice && chosen !== p.number) {
+      setChosen(p.number)
+      return
+    }
+    setChosen(-1)
+    onRecall(p.number)
+  }
+  const shown = row.presets.find((p) => p.number === details)
+  const may = rights(job).drive
+  return (
+    <Box component="section" aria-label={`Presets of ${row.camera}`} sx={{ mt: 1.5 }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
+        <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+          Presets
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', flex: 1 }}>
+          Kept in the {row.keptIn}, 0 to {row.count - 1}; p and its number recalls
+        </Box>
+        <label style={{ fontSize: '0.92rem' }}>
+          <input
+            type="checkbox"
+            checked={twice}
+            onChange={(e) => {
+              setTwice(e.target.checked)
+              localStorage.setItem(TWICE, e.target.checked ? 'yes' : 'no')
+            }}
+          />{' '}
+          press twice
+        </label>
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
+        {row.presets.map((p) => (
+          <Look
+            key={p.id}
+            preset={p}
+            chosen={chosen === p.number}
+            may={may}
+            onPress={() => press(p)}
+            onDetails={() => setDetails(details === p.number ? -1 : p.number)}
+          />
+        ))}
+        {may && (
+          <Button variant="outlined" aria-expanded={storing} onClick={() => setStoring(!storing)}>
+            Store this view …
+          </Button>
+        )}
+        {row.presets.length === 0 && (
+          <Box sx={{ alignSelf: 'center' }}>None is noted yet. Drive to a view, then store it.</Box>
+        )}
+      </Box>
+      {storing && <PresetStoring key={device} job={job} row={row} onClose={() => setStoring(false)} />}
+      {shown && <PresetDetails key={shown.id} job={job} row={row} preset={shown} />}
+    </Box>
+  )
+})
+
+interface LookProps {
+  readonly preset: Preset
+  readonly chosen: boolean
+  readonly may: boolean
+  readonly onPress: () => void
+  readonly onDetails: () => void
+}
+
+function Look({ preset: p, chosen, may, onPress, onDetails }: LookProps) {
+  return (
+    <Box sx={{ display: 'flex' }}>
+      <Button
+        variant={chosen ? 'contained' : 'outlined'}
+        disabled={!may}
+        title={p.note || holdsWords(p)}
+        onClick={(e) => {
+          // Space must stop, not press this again.
+          e.currentTarget.blur()
+          onPress()
+        }}
+        sx={{
+          flexDirection: 'column',
+          alignItems: 'flex-start',
+          lineHeight: 1.25,
+          maxWidth: 210,
+          borderTopRightRadius: 0,
+          borderBottomRightRadius: 0,
+        }}
+      >
+        <span>
+          <span className="mono" style={{ fontSize: '1.15rem' }}>
+            {p.number}
+          </span>{' '}
+          {p.name}
+        </span>
+        <Box
+          component="span"
+          sx={{
+            fontWeight: 400,
+            fontSize: '0.84rem',
+            maxWidth: 1,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {chosen ? 'press again' : holdsWords(p)}
+        </Box>
+      </Button>
+      <Button
+        variant="outlined"
+        aria-label={`About preset ${p.number}`}
+        onClick={onDetails}
+        sx={{ minWidth: 36, px: 0, ml: '-1px', borderTopLeftRadius: 0, borderBottomLeftRadius: 0 }}
+      >
+        …
+      </Button>
+    </Box>
+  )
+}

@@ -1,0 +1,32 @@
+import { useEffect, useEffectEvent, useRef } from 'react'
+import { typing } from '../../shared/ui/keys'
+import { useNumberKeys } from './useNumberKeys'
+
+/** So long after p its number is waited for. */
+const PATIENCE_MS = 1500
+
+/** p and a number recall a preset; numbers alone go on taking cameras. */
+export function usePresetKeys(numbers: readonly number[], recall: (number: number) => void): void {
+  const pressed = useRef(0)
+  // Numbers from 0: the id of the first must not be 0, which stands for none.
+  const digit = useNumberKeys(
+    numbers.map((n) => ({ id: n + 1, number: n, key: String(n) })),
+    (id) => recall(id - 1),
+  )
+  const down = useEffectEvent((e: KeyboardEvent) => {
+    if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return
+    if (e.key === 'p') {
+      pressed.current = Date.now()
+    } else if (/^([0-9]|Enter)$/.test(e.key) && Date.now() - pressed.current < PATIENCE_MS) {
+      if (e.key !== 'Enter') pressed.current = Date.now()
+      e.preventDefault()
+      e.stopImmediatePropagation()
+      digit(e.key)
+    }
+  })
+  useEffect(() => {
+    const listener = (e: KeyboardEvent) => down(e)
+    window.addEventListener('keydown', listener, true)
+    return () => window.removeEventListener('keydown', listener, true)
+  }, [])
+}
