@@ -3,6 +3,7 @@ package app.jerboa.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -96,6 +97,67 @@ class SumsApiTest extends RunningServer {
                                 "/api/sums/shot-list",
                                 TWO_CAMERAS.formatted(take.replace('\'', '"')));
         assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.json().get("field").asString()).isEqualTo(field);
+    }
+
+    /** Twenty squares, alike but for the first. */
+    private static String squares(String first, String others) {
+        return "[" + first + (",[" + others + "]").repeat(19) + "]";
+    }
+
+    private Answer sum(String name, String body) {
+        return new Client().sendText("POST", "/api/sums/" + name, body);
+    }
+
+    @Test
+    void coloursAreComparedAndReadAndMatched() {
+        assertThat(
+                        sum("delta-e", "{\"lab1\":[50,2.6772,-79.7751],\"lab2\":[50,0,-82.7485]}")
+                                .json()
+                                .get("deltaE")
+                                .asDouble())
+                .isCloseTo(2.0425, within(0.0001));
+        JsonNode chart =
+                sum("chart", "{\"rgb\":" + squares("[255,10,10]", "104.25,104.25,104.25") + "}")
+                        .json();
+        assertThat(chart.get("unusable").toString()).isEqualTo("[0]");
+        assertThat(chart.get("lab").get(0).isNull()).isTrue();
+        assertThat(chart.get("lab").get(19).get(1).asDouble()).isCloseTo(0, within(1e-9));
+        String dark = squares("[60,60,60]", "80,80,80");
+        String light = squares("[75,75,75]", "100,100,100");
+        JsonNode paint =
+                sum(
+                                "paint",
+                                "{\"camera\":"
+                                        + dark
+                                        + ",\"reference\":"
+                                        + light
+                                        + ",\"knobs\":[{\"name\":\"iris\",\"least\":0,\"most\":20,\"now\":5,\"effect\":0.1}]}")
+                        .json();
+        assertThat(paint.get("moves").get(0).get("steps").asInt()).isBetween(4, 8);
+        assertThat(paint.get("predicted").asDouble())
+                .isLessThan(paint.get("before").asDouble() / 4);
+        assertThat(paint.get("limits").toString()).isEqualTo("[]");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "delta-e|{\"lab1\":[1,2]}|lab1",
+                "delta-e|{\"lab1\":[1,2,3],\"lab2\":[1,2,null]}|lab2",
+                "chart|{\"rgb\":[[1,2,3]]}|rgb",
+                "paint|{\"camera\":SQUARES,\"reference\":SQUARES,\"knobs\":[{\"name\":\"nose\"}]}|name",
+                "paint|{\"camera\":SQUARES,\"reference\":SQUARES,\"knobs\":[{\"name\":\"iris\",\"least\":0,\"most\":9,\"now\":10,\"effect\":1}]}|now",
+                "paint|{\"camera\":CLIPPED,\"reference\":SQUARES,\"knobs\":[]}|camera",
+            })
+    void coloursThatCannotBe(String sum, String body, String field) {
+        Answer answer =
+                sum(
+                        sum,
+                        body.replace("SQUARES", squares("[90,90,90]", "90,90,90"))
+                                .replace("CLIPPED", squares("[90,90,90]", "255,90,90")));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(400);
         assertThat(answer.json().get("field").asString()).isEqualTo(field);
     }
 }
