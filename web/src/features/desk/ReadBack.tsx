@@ -3,6 +3,7 @@ import { rights } from '../../shared/api/changes'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
+import { TurnedAxes } from './TurnedAxes'
 import { SoftLimits } from './SoftLimits'
 import { WhereItLooks } from './WhereItLooks'
 
@@ -33,7 +34,12 @@ export function Limits({ job, camera, positions }: Props) {
       }}
     >
       <WhereItLooks camera={camera} positions={positions} />
-      {rights(job).drive && <SoftLimits job={job} camera={camera} positions={positions} />}
+      {rights(job).drive && (
+        <div>
+          <SoftLimits job={job} camera={camera} positions={positions} />
+          <TurnedAxes job={job} camera={camera} />
+        </div>
+      )}
     </Box>
   )
 }

@@ -13,3 +13,14 @@ create table desk_limit (
     at timestamptz not null default now(),
     primary key (job_id, device_id)
 );
+
+-- A stick turns this head the other way, since it hangs so that its picture would go the wrong way.
+create table desk_turned (
+    job_id bigint not null references job on delete cascade,
+    device_id bigint not null,
+    pan boolean not null,
+    tilt boolean not null,
+    set_by text not null,
+    at timestamptz not null default now(),
+    primary key (job_id, device_id)
+);

@@ -94,6 +94,16 @@ class DeskWishesTest extends RunningServer {
         }
     }
 
+    @Test
+    void whichWayAStickTurnsIsSeenByAll() {
+        String turned = job + "/desk/" + camera().get("id").asLong() + "/turned";
+        asha.send("PUT", turned, Map.of("pan", true, "tilt", false));
+        assertThat(camera().get("turned").toString()).isEqualTo("{\"pan\":true,\"tilt\":false}");
+        assertThat(asha.get(job + "/log").text()).contains("the desk turns pan round");
+        asha.send("PUT", turned, Map.of("pan", false, "tilt", false));
+        assertThat(camera().get("turned").get("pan").asBoolean()).isFalse();
+    }
+
     private static Map<String, Object> limits(Object left, Object right, Object down, Object up) {
         Map<String, Object> all = new HashMap<>();
         all.put("panLeft", left);

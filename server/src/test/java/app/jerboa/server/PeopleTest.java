@@ -47,6 +47,7 @@ class PeopleTest extends RunningServer {
                     "DELETE /desk/feels/{profile}",
                     "POST /desk/clear",
                     "PUT /desk/{device}/limits",
+                    "PUT /desk/{device}/turned",
                     // Who drives may use presets.
                     "POST /presets/{device}/{number}",
                     "PUT /desk/feels/{profile}",

@@ -53,6 +53,7 @@ class DeskController {
      * @param move the lead that must be moved for it, in words; else empty
      * @param chained it hangs on a chain whose cameras can be numbered from here
      * @param tells it can be asked where it points
+     * @param turned axes that a stick turns the other way here
      * @param soft between which places it is to point, as somebody set
      * @param cannot why it cannot be driven from here, in words; else empty
      */
@@ -75,7 +76,8 @@ class DeskController {
             boolean tells,
             String cannot,
             LimitsBody limits,
-            LimitsWish soft) {}
+            LimitsWish soft,
+            Turned turned) {}
 
     /** Where the head can point and how fast at full deflection, by its profile. */
     record LimitsBody(
@@ -109,6 +111,7 @@ class DeskController {
         Job job = stored.job();
         Optional<String> port = contacts.serialPort(stored);
         Map<Long, GateMapper.Said> said = gates.said(id);
+        Map<Long, Turned> turned = gates.turned(id);
         Map<Long, LimitsWish> soft = gates.limits(id);
         Numbering numbering = job.site().habits().numbering();
         DeskWays ways = DeskWays.of(job);
@@ -133,6 +136,9 @@ class DeskController {
                                                                         soft.getOrDefault(
                                                                                 d.id().value(),
                                                                                 LimitsWish.NONE),
+                                                                        turned.getOrDefault(
+                                                                                d.id().value(),
+                                                                                Turned.NOT),
                                                                         port)))
                         .toList();
         return new DeskView(cameras, groupOf(job), feels(cameras, person, DeskLaw.of(job)));
@@ -178,6 +184,7 @@ class DeskController {
             DeskWay way,
             GateMapper.Said said,
             LimitsWish soft,
+            Turned turned,
             Optional<String> port) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
@@ -205,6 +212,7 @@ class DeskController {
                         head.tiltUpDegrees(),
                         head.pan().fastest(),
                         head.tilt().fastest()),
-                soft);
+                soft,
+                turned);
     }
 }

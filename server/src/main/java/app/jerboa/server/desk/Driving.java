@@ -56,6 +56,7 @@ final class Driving {
     private long seenAt;
     private SoftLimits limits = SoftLimits.NONE;
     private boolean wasWithin;
+    private Turned turned = Turned.NOT;
     private Optional<Pointing> pointing = Optional.empty();
 
     /**
@@ -117,6 +118,13 @@ final class Driving {
         moveGate.now(gate);
         limits = gate.limits();
         hand.limits(limits);
+        if (!turned.equals(gate.turned())) {
+            // A stick that is held would suddenly go the other way.
+            if (hand.isOff()) {
+                stopFromElsewhere("which way it turns was set anew");
+            }
+            turned = gate.turned();
+        }
     }
 
     /** What must be said before it moves; empty when all was said, or there is none. */
@@ -155,7 +163,7 @@ final class Driving {
     }
 
     synchronized void stick(double pan, double tilt, double zoomBy, double focusBy, double limit) {
-        hand.push(pan, tilt, zoomBy, focusBy, limit, clock.getAsLong());
+        hand.push(turned.pan(pan), turned.tilt(tilt), zoomBy, focusBy, limit, clock.getAsLong());
         if (camera == null) {
             return;
         }

@@ -24,13 +24,19 @@ interface GateMapper {
             Double panLeft,
             Double panRight,
             Double tiltDown,
-            Double tiltUp) {
+            Double tiltUp,
+            boolean panTurned,
+            boolean tiltTurned) {
         CameraId id() {
             return new CameraId(job, device);
         }
 
         Gate gate() {
-            return new Gate(clear, onAir, LimitsWish.limits(panLeft, panRight, tiltDown, tiltUp));
+            return new Gate(
+                    clear,
+                    onAir,
+                    LimitsWish.limits(panLeft, panRight, tiltDown, tiltUp),
+                    new Turned(panTurned, tiltTurned));
         }
     }
 
@@ -47,6 +53,17 @@ interface GateMapper {
             @Param("jobs") Long[] jobs,
             @Param("devices") Long[] devices,
             @Param("minutes") int minutes);
+
+    /** Heads that a stick turns the other way. */
+    record SetTurned(long device, boolean pan, boolean tilt) {}
+
+    List<SetTurned> turned(@Param("job") long job);
+
+    void setTurned(
+            @Param("at") CameraId at,
+            @Param("pan") boolean pan,
+            @Param("tilt") boolean tilt,
+            @Param("by") String by);
 
     /** What is set in the whole job. */
     List<SetLimits> limits(@Param("job") long job);

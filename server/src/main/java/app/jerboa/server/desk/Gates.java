@@ -7,6 +7,7 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -60,13 +61,39 @@ class Gates {
                                                 Optional.ofNullable(l.tiltUp()))));
     }
 
+    /** By device; one that is not turned is left out. */
+    Map<Long, Turned> turned(long job) {
+        return mapper.turned(job).stream()
+                .filter(t -> t.pan() || t.tilt())
+                .collect(
+                        Collectors.toMap(
+                                GateMapper.SetTurned::device, t -> new Turned(t.pan(), t.tilt())));
+    }
+
     @Transactional
-    public void limit(CameraId camera, LimitsWish to, Author by) {
-        to.insist();
+    public void turn(CameraId camera, Turned to, Author by) {
+        Device device = headed(camera);
+        mapper.setTurned(camera, to.pan(), to.tilt(), by.displayName());
+        log.event(
+                camera.job(),
+                Words.say("turned." + to.word(), Map.of("camera", device.name())),
+                List.of(camera.device()),
+                by);
+        live.changed(camera.job(), Notice.DESK);
+    }
+
+    private Device headed(CameraId camera) {
         Device device = jobs.load(camera.job()).need(camera.device());
         if (device.profile().head().isEmpty()) {
             throw Problem.notFound("head");
         }
+        return device;
+    }
+
+    @Transactional
+    public void limit(CameraId camera, LimitsWish to, Author by) {
+        to.insist();
+        Device device = headed(camera);
         if (to.isNone()) {
             mapper.dropLimits(camera);
         } else {

@@ -85,7 +85,7 @@ class DrivingTest {
     }
 
     private static Gate gate(boolean clear, boolean onAir) {
-        return new Gate(clear, onAir, SoftLimits.NONE);
+        return new Gate(clear, onAir, SoftLimits.NONE, Turned.NOT);
     }
 
     private Taking terms(Gate gate, Feel feel) {
@@ -598,7 +598,7 @@ class DrivingTest {
 
     private static Gate limited(double right) {
         double none = Double.POSITIVE_INFINITY;
-        return new Gate(true, false, new SoftLimits(-none, right, -none, none));
+        return new Gate(true, false, new SoftLimits(-none, right, -none, none), Turned.NOT);
     }
 
     @Test
@@ -631,6 +631,20 @@ class DrivingTest {
             push(-1);
         }
         assertThat(head.told).as("it says no more where it points").last().isEqualTo("stop");
+    }
+
+    /** Turned while it is held it would jump the other way: it is stopped first. */
+    @Test
+    void aTurnedHeadGoesTheOtherWayAndNeverInTheMiddleOfAPush() {
+        push(1);
+        driving.gate(L1, new Gate(true, false, SoftLimits.NONE, new Turned(true, false)));
+        assertThat(head.told).containsExactly("drive 24 0", "stop");
+        push(1);
+        assertThat(head.told).as("it must be let go first").hasSize(2);
+        push(0);
+        driving.sign();
+        driving.stick(1, 1, 0, 1);
+        assertThat(head.told).last().isEqualTo("drive -24 20");
     }
 
     @Test

@@ -1,0 +1,21 @@
+package app.jerboa.server.desk;
+
+/**
+ * Which axes a stick turns the other way, for a head that hangs so that its picture would go the
+ * wrong way. Set here or at the camera, never at both: twice turned is not turned.
+ */
+record Turned(boolean pan, boolean tilt) {
+    static final Turned NOT = new Turned(false, false);
+
+    String word() {
+        return pan && tilt ? "both" : pan ? "pan" : tilt ? "tilt" : "not";
+    }
+
+    double pan(double push) {
+        return pan ? -push : push;
+    }
+
+    double tilt(double push) {
+        return tilt ? -push : push;
+    }
+}

@@ -1,0 +1,46 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useMutation } from '@tanstack/react-query'
+import { put, sentence } from '../../shared/api/client'
+import type { DeskCamera, Job } from '../../shared/api/types'
+import { Trouble } from '../../shared/ui/Trouble'
+
+interface Props {
+  readonly job: Job
+  readonly camera: DeskCamera
+}
+
+/** Which way a push goes: turned round here for a head that hangs the other way, whoever drives it. */
+export function TurnedAxes({ job, camera }: Props) {
+  const { pan, tilt } = camera.turned
+  const set = useMutation({
+    mutationFn: (to: DeskCamera['turned']) => put<void>(`/api/jobs/${job.id}/desk/${camera.id}/turned`, to),
+  })
+  return (
+    <Box role="group" aria-label="Which way it turns" sx={{ fontSize: '0.92rem', mt: 1 }}>
+      Stick right → head {pan ? 'left' : 'right'}, stick up → head {tilt ? 'down' : 'up'}. If the picture goes
+      the other way, turn it round here <i>or</i> in the menu of the camera, never in both.
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
+        <Button
+          size="small"
+          variant={pan ? 'contained' : 'outlined'}
+          aria-pressed={pan}
+          disabled={set.isPending}
+          onClick={() => set.mutate({ pan: !pan, tilt })}
+        >
+          Pan round
+        </Button>
+        <Button
+          size="small"
+          variant={tilt ? 'contained' : 'outlined'}
+          aria-pressed={tilt}
+          disabled={set.isPending}
+          onClick={() => set.mutate({ pan, tilt: !tilt })}
+        >
+          Tilt round
+        </Button>
+      </Box>
+      {set.error && <Trouble>{sentence(set.error)}</Trouble>}
+    </Box>
+  )
+}
