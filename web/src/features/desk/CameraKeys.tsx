@@ -22,9 +22,11 @@ const LINK_WORDS: Readonly<Record<string, string>> = { slow: 'link slow', lost: 
 
 /** The tabs of all cameras; of many, those of one group or those that are looked for. */
 export const CameraKeys = memo(function CameraKeys({ cameras, groupOf, taken, onTake }: Props) {
-  const [group, setGroup] = useState(0)
+  // The group that was pressed, as long as the same camera is taken; else that of the taken one.
+  const [pressed, setPressed] = useState({ group: 0, taken })
   const [wanted, setWanted] = useState('')
   const size = groupOf || GROUP
+  const group = pressed.taken === taken ? pressed.group : groupWith(cameras, taken, size, pressed.group)
   const many = cameras.length > (groupOf || MOST_AT_ONCE)
   const shown = many ? fewOf(cameras, group, wanted, size) : cameras
   return (
@@ -38,7 +40,7 @@ export const CameraKeys = memo(function CameraKeys({ cameras, groupOf, taken, on
               variant={wanted === '' && i === group ? 'contained' : 'outlined'}
               onClick={() => {
                 setWanted('')
-                setGroup(i)
+                setPressed({ group: i, taken })
               }}
             >
               {name}
@@ -70,6 +72,17 @@ export const CameraKeys = memo(function CameraKeys({ cameras, groupOf, taken, on
     </Box>
   )
 })
+
+/** The group that this camera stands in; the one that is shown while there is none. */
+export function groupWith(
+  cameras: readonly { readonly id: number }[],
+  taken: number,
+  size: number,
+  shown: number,
+): number {
+  const at = cameras.findIndex((c) => c.id === taken)
+  return at < 0 ? shown : Math.floor(at / size)
+}
 
 /** What a group is called: the keys of its first and last camera. */
 export function groupsOf(cameras: readonly { readonly key: string }[], size = GROUP): string[] {

@@ -24,6 +24,7 @@ export function WhereItLooks({ camera, positions }: Props) {
   const x = (pan: number) => ROOM.left + (pan - panLeft) * scale
   const y = (tilt: number) => ROOM.top + (tiltUp - tilt) * scale
   const soft = limitsOf(camera)
+  const set = Object.values(camera.soft).some((v) => v !== null)
   const wide = position?.angleDegrees ?? 0
   return (
     <Box
@@ -44,17 +45,19 @@ export function WhereItLooks({ camera, positions }: Props) {
       />
       <line x1={x(0)} x2={x(0)} y1={y(tiltUp)} y2={y(tiltDown)} stroke="currentColor" opacity={0.35} />
       <line x1={x(panLeft)} x2={x(panRight)} y1={y(0)} y2={y(0)} stroke="currentColor" opacity={0.35} />
-      <rect
-        x={x(soft.panLeft)}
-        y={y(soft.tiltUp)}
-        width={Math.max(0, (soft.panRight - soft.panLeft) * scale)}
-        height={Math.max(0, (soft.tiltUp - soft.tiltDown) * scale)}
-        fill="none"
-        stroke="currentColor"
-        strokeWidth={2}
-        strokeDasharray="5 4"
-        data-soft=""
-      />
+      {set && (
+        <rect
+          x={x(soft.panLeft)}
+          y={y(soft.tiltUp)}
+          width={Math.max(0, (soft.panRight - soft.panLeft) * scale)}
+          height={Math.max(0, (soft.tiltUp - soft.tiltDown) * scale)}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth={2}
+          strokeDasharray="5 4"
+          data-soft=""
+        />
+      )}
       {position && (
         <Box component="g" sx={{ color: 'primary.main' }} data-looks="">
           <rect

@@ -1,7 +1,7 @@
 import { afterDigit, isKeyOf } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
 import type { Preset } from '../../shared/api/types'
-import { fewOf, groupsOf } from './CameraKeys'
+import { fewOf, groupWith, groupsOf } from './CameraKeys'
 import { NOTHING_YET, after } from './deskState'
 import { holdEnd } from './holdEnd'
 import type { Position } from './messages'
@@ -160,6 +160,8 @@ describe('many cameras', () => {
   }))
   it('stand in groups that leave none out, and are found by number or name', () => {
     expect(groupsOf(many)).toEqual(['1 to 20', '21 to 40', '41 to 45'])
+    expect(groupWith([{ id: 7 }, { id: 8 }, { id: 9 }], 9, 2, 0)).toBe(1)
+    expect(groupWith([{ id: 7 }], 0, 2, 3)).toBe(3)
     expect(groupsOf(many, 10)[4]).toBe('41 to 45')
     expect(fewOf(many, 4, '', 10)).toHaveLength(5)
     expect([0, 1, 2].flatMap((g) => fewOf(many, g, ''))).toEqual(many)
