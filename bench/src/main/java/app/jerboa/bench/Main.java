@@ -45,6 +45,7 @@ public final class Main {
             case "knobs" -> main.knobs();
             case "hall" -> HallRows.print(main::row);
             case "cards" -> CardRows.print(main::row);
+            case "key" -> main.keys();
             case "desk" -> DeskRows.print(main::row);
             default -> main.run();
         }
@@ -64,6 +65,23 @@ public final class Main {
                 ten,
                 "address.10000",
                 String.format(Locale.ROOT, "%.2f times the 5,000 (n log n: 2.16)", ten / five));
+        keys();
+        checks();
+        proof();
+        plans();
+        server();
+        kit();
+        drawing();
+        stop();
+        hardUse();
+        WireRows.print(this::row);
+        knobs();
+        HallRows.print(this::row);
+        DeskRows.print(this::row);
+    }
+
+    /** From a key in the browser to the frame, beside a bare echo. */
+    private void keys() throws IOException, InterruptedException {
         Sample echo = UdpEcho.measure(KEY_PRESSES, 60);
         row(
                 "bare UDP echo on loopback, median ms",
@@ -93,18 +111,6 @@ public final class Main {
                 times.browser().p99(),
                 "browser.p99",
                 "");
-        checks();
-        proof();
-        plans();
-        server();
-        kit();
-        drawing();
-        stop();
-        hardUse();
-        WireRows.print(this::row);
-        knobs();
-        HallRows.print(this::row);
-        DeskRows.print(this::row);
     }
 
     /** How every test stands, growing: both halves should double. */

@@ -40,6 +40,7 @@ final class StopBench implements AutoCloseable {
     void measure(int times, BiConsumer<String, Sample> rows) {
         rows.accept("push, until its first frame", pushed(times));
         rows.accept("steady move, then silent", steadyMove(times));
+        rows.accept("recall on its way, STOP ALL", recalled(times));
         rows.accept("released", repeat(times, DeskLine::release));
         rows.accept("silent", repeat(times, DeskLine::fallSilent));
         rows.accept("socket closed", repeat(times, DeskLine::close));
@@ -82,6 +83,30 @@ final class StopBench implements AutoCloseable {
                 pause(500);
                 Instant at = Instant.now();
                 line.fallSilent();
+                millis[i] = since(at, awaitPan(true, at));
+            }
+            pause(400);
+        }
+        return Sample.of(millis);
+    }
+
+    /** A head that goes to a look that it keeps by itself. */
+    private Sample recalled(int times) {
+        asha.send(
+                "POST",
+                "/api/jobs/" + job + "/presets/" + camera + "/0",
+                "{\"name\":\"begin\",\"note\":\"\"}");
+        double[] millis = new double[times];
+        for (int i = 0; i < times; i++) {
+            try (DeskLine line = asha.desk().take(job, camera)) {
+                line.hold(i % 2 == 0 ? 0.9 : -0.9);
+                pause(900);
+                line.release();
+                pause(900);
+                line.send("{\"type\":\"recall\",\"preset\":0}");
+                pause(250);
+                Instant at = Instant.now();
+                line.stopAll();
                 millis[i] = since(at, awaitPan(true, at));
             }
             pause(400);
