@@ -19,7 +19,7 @@ interface Props {
 
 const TWICE = 'jerboa.preset-twice'
 
-/** The looks that the taken camera keeps: pressed, it goes there. */
+/** The views that the taken camera keeps: pressed, it goes there. */
 export const Presets = memo(function Presets({ job, device, onRecall }: Props) {
   const all = useQuery({
     queryKey: ['job', job.id, 'presets', job.version],
@@ -67,7 +67,7 @@ export const Presets = memo(function Presets({ job, device, onRecall }: Props) {
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
         {row.presets.map((p) => (
-          <Look
+          <PresetKey
             key={p.id}
             preset={p}
             chosen={chosen === p.number}
@@ -91,7 +91,7 @@ export const Presets = memo(function Presets({ job, device, onRecall }: Props) {
   )
 })
 
-interface LookProps {
+interface PresetKeyProps {
   readonly preset: Preset
   readonly chosen: boolean
   readonly may: boolean
@@ -99,7 +99,7 @@ interface LookProps {
   readonly onDetails: () => void
 }
 
-function Look({ preset: p, chosen, may, onPress, onDetails }: LookProps) {
+function PresetKey({ preset: p, chosen, may, onPress, onDetails }: PresetKeyProps) {
   return (
     <Box sx={{ display: 'flex' }}>
       <Button

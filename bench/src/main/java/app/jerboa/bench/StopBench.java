@@ -90,7 +90,7 @@ final class StopBench implements AutoCloseable {
         return Sample.of(millis);
     }
 
-    /** A head that goes to a look that it keeps by itself. */
+    /** A head that goes to a view that it keeps by itself. */
     private Sample recalled(int times) {
         asha.send(
                 "POST",

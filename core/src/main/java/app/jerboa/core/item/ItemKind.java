@@ -21,7 +21,7 @@ public enum ItemKind {
     ROUTE("route"),
     /** How and where a camera is fixed. */
     MOUNT("mount"),
-    /** A look that is stored in a camera, and what was read when it was. */
+    /** A view that is stored in a camera, and what was read when it was. */
     PRESET("preset"),
     /** A cable or lead from one socket to another. */
     RUN("run"),

@@ -6,7 +6,7 @@ import app.jerboa.core.value.DeviceId;
 import java.util.OptionalInt;
 
 /**
- * A look that is stored in a camera.
+ * A view that is stored in a camera.
  *
  * @param number as the camera calls it
  * @param name may be blank, as {@code note}

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Whether one part of a look comes back with a preset.
+ * Whether one part of a view comes back with a preset.
  *
  * @param how it does, or why not
  * @param remedy what makes an automatic part storable; empty for others

@@ -1,2 +1,2 @@
-/** What a stored look of a camera holds, and what it does not. */
+/** What a stored view of a camera holds, and what it does not. */
 package app.jerboa.core.preset;

@@ -4,7 +4,7 @@ import app.jerboa.core.value.Fact;
 import java.util.List;
 
 /**
- * Stored looks.
+ * Stored views.
  *
  * @param reserved numbers that call a function of the device instead
  */
@@ -13,7 +13,7 @@ public record Presets(
         @Fact("Kept in") PresetHome keptIn,
         @Fact("Store") List<PresetPart> store,
         @Fact(value = "Numbers with a function of their own", most = 1000) List<Integer> reserved) {
-    /** A look can be kept under this number, from 0. */
+    /** A view can be kept under this number, from 0. */
     public boolean holds(int number) {
         return number >= 0 && number < count && !reserved.contains(number);
     }

@@ -217,13 +217,11 @@ class DeskFeelJourney extends DeskHall {
         user.page.keyboard().down("ArrowRight");
         assertThat(user.page.getByText("It is at a soft limit on that side")).isVisible();
         user.page.keyboard().up("ArrowRight");
-        user.page.keyboard().down("ArrowLeft");
-        await().atMost(Duration.ofSeconds(8)).until(() -> head(4).get("pan").asDouble() < at - 8);
-        user.page.keyboard().up("ArrowLeft");
+        pushUntil("ArrowLeft", () -> head(4).get("pan").asDouble() < at - 8);
         awaitStanding(4);
-        user.page.keyboard().down("ArrowRight");
-        assertThat(user.page.getByText("standing still (its soft limit)")).isVisible();
-        user.page.keyboard().up("ArrowRight");
+        pushUntil(
+                "ArrowRight",
+                () -> user.page.getByText("standing still (its soft limit)").count() > 0);
         assertThat(head(4).get("pan").asDouble()).isBetween(at - 2, at + 0.3);
         soft.getByText("None").click();
         assertThat(soft).containsText("No soft limits");
@@ -236,9 +234,7 @@ class DeskFeelJourney extends DeskHall {
         take(4);
         user.press("Mark A here");
         double from = head(4).get("pan").asDouble();
-        user.page.keyboard().down("ArrowRight");
-        await().atMost(Duration.ofSeconds(8)).until(() -> head(4).get("pan").asDouble() > from + 5);
-        user.page.keyboard().up("ArrowRight");
+        pushUntil("ArrowRight", () -> head(4).get("pan").asDouble() > from + 5);
         awaitStanding(4);
         user.press("Mark B here");
         user.page.getByLabel("In seconds").fill("3");

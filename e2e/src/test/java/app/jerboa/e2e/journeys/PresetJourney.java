@@ -33,10 +33,10 @@ class PresetJourney extends DeskHall {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Store").setExact(true))
                 .click();
-        assertThat(look(name)).isVisible();
+        assertThat(preset(name)).isVisible();
     }
 
-    private static Locator look(String name) {
+    private static Locator preset(String name) {
         return user.page.getByRole(
                 AriaRole.BUTTON,
                 new Page.GetByRoleOptions().setName(Pattern.compile("^\\d+ " + name)));
@@ -44,20 +44,8 @@ class PresetJourney extends DeskHall {
 
     private static void driveAway(int camera, String key, double by) {
         double from = pan(camera);
-        user.page.keyboard().down(key);
-        await().atMost(Duration.ofSeconds(10))
-                .until(() -> Math.abs(pan(camera) - from) > by || !pushes(key));
-        user.page.keyboard().up(key);
+        pushUntil(key, () -> Math.abs(pan(camera) - from) > by);
         awaitStanding(camera);
-    }
-
-    /** A page that missed its beats on a busy machine was stopped: it pushes anew. */
-    private static boolean pushes(String key) {
-        if (user.page.getByText("the stick went silent").count() > 0) {
-            user.page.keyboard().up(key);
-            user.page.keyboard().down(key);
-        }
-        return true;
     }
 
     @Test
@@ -67,11 +55,11 @@ class PresetJourney extends DeskHall {
         assertThat(presets(1)).containsText("None is noted yet");
         store(1, "house end");
         double stored = pan(1);
-        assertThat(look("house end")).containsText("position, zoom; not focus, iris");
+        assertThat(preset("house end")).containsText("position, zoom; not focus, iris");
         driveAway(1, "ArrowRight", 8);
         store(1, "wide");
         double wide = pan(1);
-        look("house end").click();
+        preset("house end").click();
         await().atMost(Duration.ofSeconds(15)).until(() -> Math.abs(pan(1) - stored) < 0.2);
         awaitStanding(1);
         user.page.keyboard().press("p");
@@ -89,8 +77,8 @@ class PresetJourney extends DeskHall {
         assertThat(about).containsText("Store it again");
         user.page.getByLabel("Name of preset 0").fill("house");
         about.getByText("Rename").click();
-        assertThat(look("house end")).hasCount(0);
-        assertThat(look("house")).isVisible();
+        assertThat(preset("house end")).hasCount(0);
+        assertThat(preset("house")).isVisible();
     }
 
     /** A recall moves a head by itself: asked for first, and ended by any stop. */
@@ -104,11 +92,11 @@ class PresetJourney extends DeskHall {
         user.page.getByText("Put on air").click();
         assertThat(user.page.getByText("L2 is on air.", EXACTLY)).isVisible();
         double before = pan(2);
-        look("left").click();
+        preset("left").click();
         assertThat(user.page.getByText("Not moved: ")).isVisible();
         assertThat(pan(2)).isCloseTo(before, within(0.01));
         user.press("Let it move on air");
-        look("left").click();
+        preset("left").click();
         await().atMost(Duration.ofSeconds(8)).until(() -> Math.abs(pan(2) - before) > 0.5);
         user.page.keyboard().press("Escape");
         awaitStanding(2);
@@ -133,7 +121,7 @@ class PresetJourney extends DeskHall {
                                 "/api/jobs/" + job + "/presets/" + camera + "/100",
                                 "{\"name\":\"\",\"note\":\"\"}")
                         .toString();
-        assertThat(bad).contains("keeps looks under 0 to 99");
+        assertThat(bad).contains("keeps views under 0 to 99");
     }
 
     private static String add(String values) {

@@ -244,7 +244,7 @@ final class Driving {
     }
 
     /**
-     * Goes to a look that is stored in it.
+     * Goes to a view that is stored in it.
      *
      * @param preset as the camera calls it, from 0
      */

@@ -5,7 +5,7 @@ import java.util.function.LongSupplier;
 
 /** A stop that was sent and not yet seen done. Whoever holds the desk's lock calls it. */
 final class OwedStop {
-    /** One stop: what {@link #isOver} compares. */
+    /** One stop: what {@link OwedStop#is} compares. */
     static final class Stop {
         private final long since;
         private final String why;

@@ -20,7 +20,7 @@ final class PresetBodies {
     private PresetBodies() {}
 
     /**
-     * The looks of one camera.
+     * The views of one camera.
      *
      * @param count how many it can keep, numbered from 0
      * @param reserved numbers that call a function instead
@@ -38,7 +38,7 @@ final class PresetBodies {
             List<PresetBody> presets) {}
 
     /**
-     * One look.
+     * One view.
      *
      * @param pan degrees right of the middle where it was stored; empty when it was only noted
      * @param at ISO 8601, blank when it was only noted; {@code by} alike

@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The looks of every camera; recalling one moves a head, so that goes by the desk's own line. */
+/** The views of every camera; recalling one moves a head, so that goes by the desk's own line. */
 @RestController
 @RequestMapping("/api/jobs/{job}/presets")
 class PresetController {

@@ -17,7 +17,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What the knobs of a look stand at, and how that is kept as one text: {@code iris=12;gain=3}. */
+/** What the knobs of a view stand at, and how that is kept as one text: {@code iris=12;gain=3}. */
 @Component
 class PresetKnobs {
     private final KnobHands hands;

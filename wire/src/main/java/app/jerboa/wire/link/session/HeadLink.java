@@ -57,7 +57,7 @@ public interface HeadLink extends AutoCloseable {
     CompletableFuture<?> home();
 
     /**
-     * Goes to a look that is stored in it; takes the place of what moved the head before.
+     * Goes to a view that is stored in it; takes the place of what moved the head before.
      *
      * @param preset as the camera calls it, 0 to 254
      */
