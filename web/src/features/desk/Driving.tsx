@@ -9,6 +9,7 @@ import type { Desk, Job } from '../../shared/api/types'
 import { typing, useKeys } from '../../shared/ui/keys'
 import { Trouble } from '../../shared/ui/Trouble'
 import { Functions, toldHand } from '../told'
+import { CameraPicture } from './CameraPicture'
 import { CameraKeys } from './CameraKeys'
 import { FeelPanel } from './FeelPanel'
 import { HoldSteady, toggleKept } from './HoldSteady'
@@ -18,7 +19,6 @@ import { OnAir } from './OnAir'
 import { PadPanel, usePadMap } from './PadPanel'
 import { Presets } from './Presets'
 import { Limits, ReadBack } from './ReadBack'
-import { StandinPicture } from './StandinPicture'
 import { SteadyMove } from './SteadyMove'
 import { StickSurface } from './StickSurface'
 import type { PositionStore } from './positions'
@@ -115,7 +115,6 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
   })
   const told = useAtRest(stick, state.taken, 0)
   const camera = desk.cameras.find((c) => c.id === state.taken)
-  const line = job.lines.find((l) => l.cameraId === camera?.id)
   const feel = desk.feels.find((f) => f.profile === (camera ?? desk.cameras[0])?.profile)
   return (
     <>
@@ -144,7 +143,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
               columnGap: 1.5,
             }}
           >
-            <StandinPicture line={line?.number ?? 1} positions={positions} />
+            <CameraPicture job={job} camera={camera} />
             <ReadBack camera={camera} positions={positions} />
           </Box>
           <Box role="status" sx={{ minHeight: 26, mt: 0.5 }}>

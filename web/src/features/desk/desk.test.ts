@@ -7,11 +7,7 @@ import { holdEnd } from './holdEnd'
 import type { Position } from './messages'
 import { positionStore } from './positions'
 import { holdsWords, nextFree } from './presets'
-import { project } from './projection'
-import type { View } from './projection'
 import { deflection } from './useStickKeys'
-
-const view: View = { from: { x: 0, y: 0, z: 0 }, yaw: 0, pitch: 0, angle: 90, width: 200, height: 100 }
 
 const AT_REST: Position = {
   type: 'position',
@@ -27,25 +23,6 @@ const AT_REST: Position = {
   panPerSecond: 0,
   tiltPerSecond: 0,
 }
-
-describe('the picture', () => {
-  it('puts straight ahead in the middle and 45 degrees at the edge of a 90 degree view', () => {
-    expect(project(view, [{ x: 0, y: 10, z: 0 }])).toBe('100.0,50.0')
-    expect(project(view, [{ x: 10, y: 10, z: 0 }])).toBe('200.0,50.0')
-    expect(project({ ...view, yaw: 45 }, [{ x: 10, y: 10, z: 0 }])).toBe('100.0,50.0')
-    expect(project({ ...view, pitch: -45 }, [{ x: 0, y: 10, z: -10 }])).toBe('100.0,50.0')
-  })
-
-  it('draws nothing that is behind the camera and cuts what is half behind', () => {
-    expect(project(view, [{ x: 0, y: -1, z: 0 }])).toBe('')
-    const half = [
-      { x: -1, y: 5, z: 0 },
-      { x: 1, y: 5, z: 0 },
-      { x: 0, y: -5, z: 0 },
-    ]
-    expect(project(view, half).split(' ')).toHaveLength(4)
-  })
-})
 
 describe('keys as a stick', () => {
   it.each([

@@ -17,6 +17,20 @@ public record Lab(double l, double a, double b) {
         return new Lab(116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz));
     }
 
+    double[] xyz() {
+        double fy = (l + 16) / 116;
+        return new double[] {
+            straight(fy + a / 500) * WHITE_X / WHITE_Y,
+            straight(fy),
+            straight(fy - b / 200) * (1 - WHITE_X - WHITE_Y) / WHITE_Y
+        };
+    }
+
+    private static double straight(double f) {
+        double t = f * f * f;
+        return t > KNEE ? t : (116 * f - 16) / SLOPE;
+    }
+
     private static double bent(double t) {
         return t > KNEE ? Math.cbrt(t) : (SLOPE * t + 16) / 116;
     }

@@ -7,7 +7,7 @@ import java.util.List;
  * of 1 + gamma, where M is a turn about the greys of s I + (1 - s) L, every row of L the luma
  * weights.
  */
-final class PaintChange {
+public final class PaintChange {
     private double exposure = 1;
     private double redGain = 1;
     private double blueGain = 1;
@@ -21,7 +21,7 @@ final class PaintChange {
     /**
      * @param steps of each knob, in the same order
      */
-    PaintChange(List<PaintKnob> knobs, int[] steps) {
+    public PaintChange(List<PaintKnob> knobs, int[] steps) {
         for (int i = 0; i < steps.length; i++) {
             turn(knobs.get(i).what(), knobs.get(i).effect() * steps[i]);
         }
@@ -49,7 +49,7 @@ final class PaintChange {
         return Math.pow(10, by / 20);
     }
 
-    Rgb of(Rgb v) {
+    public Rgb of(Rgb v) {
         double luma = v.luma() * (1 - saturation);
         double r = saturation * v.red() + luma;
         double g = saturation * v.green() + luma;

@@ -13,6 +13,26 @@ public record Rgb(double red, double green, double blue) {
         return new Rgb(linear(red), linear(green), linear(blue));
     }
 
+    /** The colour that looks so. */
+    public static Rgb of(Lab lab) {
+        double[] xyz = lab.xyz();
+        double all = det(column(0), column(1), column(2));
+        return new Rgb(
+                det(xyz, column(1), column(2)) / all,
+                det(column(0), xyz, column(2)) / all,
+                det(column(0), column(1), xyz) / all);
+    }
+
+    private static double[] column(int of) {
+        return new double[] {TO_XYZ[0][of], TO_XYZ[1][of], TO_XYZ[2][of]};
+    }
+
+    /** The code value of a linear one by the curve of BT.709, 0 to 255 and clipped. */
+    public static double code(double linear) {
+        double v = linear < 0.018 ? 4.5 * linear : 1.099 * Math.pow(linear, 0.45) - 0.099;
+        return 255 * Math.max(0, Math.min(1, v));
+    }
+
     /** Inverse of the curve of BT.709. */
     private static double linear(double code) {
         double v = code / 255;

@@ -28,11 +28,10 @@ class PaintMatchTest {
         assertThat(lab.l()).isCloseTo(l, within(0.6));
         assertThat(lab.a()).isCloseTo(a, within(0.05));
         assertThat(lab.b()).isCloseTo(bb, within(0.05));
-    }
-
-    private static double code(double linear) {
-        double v = linear < 0.018 ? 4.5 * linear : 1.099 * Math.pow(linear, 0.45) - 0.099;
-        return 255 * Math.max(0, Math.min(1, v));
+        Rgb back = Rgb.of(lab);
+        assertThat(Rgb.code(back.red())).isCloseTo(r, within(1e-6));
+        assertThat(Rgb.code(back.green())).isCloseTo(g, within(1e-6));
+        assertThat(Rgb.code(back.blue())).isCloseTo(b, within(1e-6));
     }
 
     /** A camera that makes this of our chart, by the same change for all its squares. */
@@ -41,7 +40,8 @@ class PaintMatchTest {
         List<ChartReading.Square> squares = new ArrayList<>();
         for (int i = 0; i < ChartReading.SQUARES; i++) {
             Rgb v = change.of(scene(i));
-            squares.add(new ChartReading.Square(code(v.red()), code(v.green()), code(v.blue())));
+            squares.add(new ChartReading.Square(
+                            Rgb.code(v.red()), Rgb.code(v.green()), Rgb.code(v.blue())));
         }
         return new ChartReading(squares);
     }

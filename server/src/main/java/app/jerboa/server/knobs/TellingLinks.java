@@ -100,11 +100,20 @@ class TellingLinks {
 
     /** The same for its page, which is there also where it takes no requests for control. */
     Web page(Jobs.Stored stored, Device device) {
+        return page(stored, device, true);
+    }
+
+    /** The same, asked by a page that shows its picture again and again. */
+    Web picture(Jobs.Stored stored, Device device) {
+        return page(stored, device, false);
+    }
+
+    private Web page(Jobs.Stored stored, Device device, boolean pressed) {
         WebControl web =
                 device.profile()
                         .web()
                         .orElse(new WebControl(false, SignIn.DIGEST, Optional.empty(), false));
-        return http(stored, device, web, true);
+        return http(stored, device, web, pressed);
     }
 
     private Web http(Jobs.Stored stored, Device device, WebControl web, boolean pressed) {

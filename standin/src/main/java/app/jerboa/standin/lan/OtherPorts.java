@@ -25,11 +25,11 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
 
     @Override
     public byte[] still() {
-        return Still.of(
-                of.name(),
-                of.condition().dials().format(),
-                hall.now(),
-                of.condition().dials().on("overlay"));
+        String format = of.condition().dials().format();
+        boolean overlay = of.condition().dials().on("overlay");
+        return of.sees(hall.now())
+                .map(p -> Still.of(p, of.name(), format, hall.now(), overlay))
+                .orElseGet(() -> Still.of(of.name(), format, hall.now(), overlay));
     }
 
     @Override

@@ -30,6 +30,8 @@ import app.jerboa.wire.dprotocol.DForm;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
+import app.jerboa.standin.picture.HallPicture;
+import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -442,6 +444,13 @@ public final class RigDevice {
 
     public synchronized Optional<HeadState> headState() {
         return head.map(SimulatedHead::state);
+    }
+
+    /** What it sees with the head that it has; empty for one without. */
+    Optional<BufferedImage> sees(Instant now) {
+        Optional<HeadState> state = headState();
+        return facts.flatMap(
+                f -> state.map(s -> HallPicture.of(name(), f, s, bank, now)));
     }
 
     synchronized boolean moving() {

@@ -11,10 +11,11 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import javax.imageio.ImageIO;
 
-/** A plain test picture with the camera's name and clock, as JPEG. */
+/** One picture of a camera with its name and clock, as JPEG. */
 public final class Still {
-    private static final int WIDTH = 640;
-    private static final int HEIGHT = 360;
+    static final int WIDTH = 640;
+    static final int HEIGHT = 360;
+    private static final int BAND = 26;
     private static final int DOT = 5;
     private static final DateTimeFormatter CLOCK =
             DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm:ss").withZone(ZoneOffset.UTC);
@@ -25,6 +26,8 @@ public final class Still {
     private Still() {}
 
     /**
+     * Bars, of one that looks at nothing here.
+     *
      * @param overlay its menu and status stand in it
      */
     public static byte[] of(String name, String format, Instant now, boolean overlay) {
@@ -45,6 +48,26 @@ public final class Still {
             DotLetters.write(g, "MENU " + format, 20, 20, DOT);
         }
         g.dispose();
+        return jpeg(picture);
+    }
+
+    /** What it sees, with its name and clock along the lower edge. */
+    public static byte[] of(
+            BufferedImage seen, String name, String format, Instant now, boolean overlay) {
+        Graphics2D g = seen.createGraphics();
+        g.setColor(Color.BLACK);
+        g.fillRect(0, HEIGHT - BAND, WIDTH, BAND);
+        g.setColor(Color.WHITE);
+        DotLetters.write(g, name, 8, HEIGHT - BAND + 6, 2);
+        DotLetters.write(g, CLOCK.format(now), WIDTH - 250, HEIGHT - BAND + 6, 2);
+        if (overlay) {
+            DotLetters.write(g, "MENU " + format, 20, 20, DOT);
+        }
+        g.dispose();
+        return jpeg(seen);
+    }
+
+    private static byte[] jpeg(BufferedImage picture) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
             ImageIO.write(picture, "jpeg", out);

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import javax.net.ssl.SSLException;
 import org.apache.hc.client5.http.ConnectTimeoutException;
 import org.apache.hc.client5.http.auth.AuthScope;
@@ -145,6 +146,25 @@ public final class DeviceHttp implements AutoCloseable {
         }
     }
 
+    /**
+     * Something that is no text, for example a picture that a page shows again and again; marked in
+     * the log as what a page asks by itself.
+     *
+     * @param most octets
+     * @throws HttpTrouble for anything but a 2xx within the bounds
+     */
+    public byte[] fetch(HttpMessage message, String meaning, int most) {
+        turn.ifPresent(DeviceHttp::take);
+        try {
+            note(WireLog.Direction.SENT, message.toString(), meaning, true);
+            byte[] body = signedIn(() -> exchange(message, most));
+            note(WireLog.Direction.RECEIVED, "", meaning + ", " + body.length + " octets", true);
+            return body;
+        } finally {
+            turn.ifPresent(ReentrantLock::unlock);
+        }
+    }
+
     private static void take(ReentrantLock turn) {
         try {
             if (!turn.tryLock(ANSWER_MILLIS, TimeUnit.MILLISECONDS)) {
@@ -158,21 +178,26 @@ public final class DeviceHttp implements AutoCloseable {
 
     /** A cookie that ran out is had anew, once. */
     private String inTurn(HttpMessage message, String meaning) {
+        return signedIn(() -> once(message, meaning));
+    }
+
+    private <T> T signedIn(Supplier<T> request) {
         try {
-            return once(message, meaning);
+            return request.get();
         } catch (HttpTrouble e) {
             if (e.kind() != HttpTrouble.Kind.NOT_LET_IN || signIn.isEmpty()) {
                 throw e;
             }
-            exchange(signIn.get());
-            return once(message, meaning);
+            exchange(signIn.get(), AnswerShape.LONGEST);
+            return request.get();
         }
     }
 
     private String once(HttpMessage message, String meaning) {
         note(WireLog.Direction.SENT, message.toString(), meaning);
         try {
-            String answer = exchange(message);
+            String answer =
+                    new String(exchange(message, AnswerShape.LONGEST), StandardCharsets.UTF_8);
             note(WireLog.Direction.RECEIVED, shortened(answer), "answer to \"" + meaning + "\"");
             return answer;
         } catch (HttpTrouble e) {
@@ -188,6 +213,11 @@ public final class DeviceHttp implements AutoCloseable {
     }
 
     private void note(WireLog.Direction direction, String text, String meaning) {
+        note(direction, text, meaning, false);
+    }
+
+    private void note(
+            WireLog.Direction direction, String text, String meaning, boolean polling) {
         log.add(
                 new WireLog.Entry(
                         clock.instant(),
@@ -196,10 +226,10 @@ public final class DeviceHttp implements AutoCloseable {
                         Octets.of(text.getBytes(StandardCharsets.UTF_8)),
                         meaning,
                         Optional.empty(),
-                        false));
+                        polling));
     }
 
-    private String exchange(HttpMessage message) {
+    private byte[] exchange(HttpMessage message, int most) {
         ClassicRequestBuilder request = ClassicRequestBuilder.create(message.method());
         request.setHttpHost(host).setPath(message.target());
         if (!message.contentType().isEmpty()) {
@@ -209,7 +239,7 @@ public final class DeviceHttp implements AutoCloseable {
                             ContentType.create(message.contentType(), StandardCharsets.UTF_8)));
         }
         try {
-            return client.execute(host, request.build(), DeviceHttp::read);
+            return client.execute(host, request.build(), answer -> read(answer, most));
         } catch (SSLException e) {
             throw ofTls(e);
         } catch (ConnectTimeoutException | ConnectException e) {
@@ -237,21 +267,22 @@ public final class DeviceHttp implements AutoCloseable {
         return status / HUNDRED == 3 ? HttpTrouble.Kind.REDIRECT : HttpTrouble.Kind.REFUSED;
     }
 
-    private static String read(ClassicHttpResponse response) throws IOException {
+    private static byte[] read(ClassicHttpResponse response, int most) throws IOException {
         int status = response.getCode();
         if (status / HUNDRED != 2) {
             throw new HttpTrouble(kind(status), "status " + status);
         }
         HttpEntity entity = response.getEntity();
         if (entity == null) {
-            return "";
+            return new byte[0];
         }
         try (InputStream in = entity.getContent()) {
-            byte[] body = in.readNBytes(AnswerShape.LONGEST + 1);
-            if (body.length > AnswerShape.LONGEST) {
-                throw new HttpTrouble(HttpTrouble.Kind.TOO_LONG, "more than 64 kB");
+            byte[] body = in.readNBytes(most + 1);
+            if (body.length > most) {
+                throw new HttpTrouble(
+                        HttpTrouble.Kind.TOO_LONG, "more than " + most / 1024 + " kB");
             }
-            return new String(body, StandardCharsets.UTF_8);
+            return body;
         }
     }
 

@@ -1,0 +1,83 @@
+package app.jerboa.e2e.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+
+/** What a camera sees, as its stand-in draws it and its web server gives it. */
+class PictureJourney extends DeskHall {
+    /** Mean of the red channel in the lower middle of the picture, where the ice is. */
+    private static final String BRIGHTNESS =
+            """
+            (img) => {
+              const c = document.createElement('canvas')
+              c.width = 640; c.height = 360
+              const g = c.getContext('2d')
+              g.drawImage(img, 0, 0)
+              const d = g.getImageData(220, 250, 200, 60).data
+              let sum = 0
+              for (let i = 0; i < d.length; i += 4) sum += d[i]
+              return sum / (d.length / 4)
+            }
+            """;
+
+    private static Locator picture(int camera) {
+        return user.page.getByAltText("What L" + camera + " sees");
+    }
+
+    private static double brightness(int camera) {
+        return ((Number) picture(camera).evaluate(BRIGHTNESS)).doubleValue();
+    }
+
+    private static void turn(int camera, String knob, int value) {
+        user.send(
+                "POST",
+                "/api/jobs/" + job + "/told/" + user.device(job, "L" + camera) + "/turn",
+                "{\"knob\":\"" + knob + "\",\"value\":" + value + ",\"confirmed\":false}");
+    }
+
+    @Test
+    void itShowsWhereTheCameraLooksAndHowItIsPainted() {
+        openDesk();
+        take(1);
+        assertThat(picture(1)).isVisible();
+        assertThat((Integer) picture(1).evaluate("img => img.naturalWidth")).isEqualTo(640);
+        double before = brightness(1);
+        assertThat(before).isGreaterThan(120);
+        turn(1, "exposure", 3);
+        turn(1, "iris", 6);
+        await().atMost(Duration.ofSeconds(10)).until(() -> brightness(1) < before * 0.7);
+        double dark = brightness(1);
+        turn(1, "iris", 10);
+        await().atMost(Duration.ofSeconds(10)).until(() -> brightness(1) > dark * 1.3);
+        turn(1, "exposure", 0);
+        pushUntil("ArrowUp", () -> head(1).get("tilt").asDouble() > 25);
+        await().atMost(Duration.ofSeconds(10)).until(() -> brightness(1) < before * 0.8);
+    }
+
+    @Test
+    void withoutAPasswordThatFitsItSaysSoAndDrivesAllTheSame() {
+        openDesk();
+        long camera = user.device(job, "L3");
+        user.send(
+                "POST",
+                "/api/jobs/" + job + "/secrets",
+                "{\"device\":" + camera + ",\"use\":\"password\",\"name\":\"admin\",\"secret\":\"not-this-one\"}");
+        take(3);
+        assertThat(user.page.getByText("did not let us in").or(user.page.getByText("No picture of L3")).first())
+                .isVisible();
+        pushUntil("ArrowRight", () -> head(3).get("pan").asDouble() > 1);
+        awaitStanding(3);
+        assertThat(
+                        user.page.getByRole(
+                                AriaRole.IMG,
+                                new com.microsoft.playwright.Page.GetByRoleOptions()
+                                        .setName("Where L3 looks")))
+                .isVisible();
+    }
+}

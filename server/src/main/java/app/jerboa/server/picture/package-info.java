@@ -1,0 +1,2 @@
+/** Pictures of cameras, fetched for the pages. */
+package app.jerboa.server.picture;

@@ -1,0 +1,72 @@
+package app.jerboa.standin.picture;
+
+import app.jerboa.standin.picture.HallScene.Place;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a camera sees: from where, which way, how wide.
+ *
+ * @param yaw degrees right of straight down the ice; {@code pitch} up of level
+ * @param angle horizontal angle of view in degrees
+ */
+record Sight(Place from, double yaw, double pitch, double angle) {
+    /** What is nearer than this, or behind, is cut off. */
+    private static final double NEAR = 0.2;
+
+    private record InView(double right, double up, double ahead) {}
+
+    /** A flat shape in a picture of this size; empty when it is behind. */
+    Path2D of(List<Place> corners, int width, int height) {
+        double focal = width / 2.0 / Math.tan(Math.toRadians(angle) / 2);
+        Path2D path = new Path2D.Double();
+        boolean begun = false;
+        for (InView p : inFront(corners)) {
+            double x = width / 2.0 + p.right() / p.ahead() * focal;
+            double y = height / 2.0 - p.up() / p.ahead() * focal;
+            if (begun) {
+                path.lineTo(x, y);
+            } else {
+                path.moveTo(x, y);
+            }
+            begun = true;
+        }
+        if (begun) {
+            path.closePath();
+        }
+        return path;
+    }
+
+    private InView seen(Place p) {
+        double sy = Math.sin(Math.toRadians(yaw));
+        double cy = Math.cos(Math.toRadians(yaw));
+        double sp = Math.sin(Math.toRadians(pitch));
+        double cp = Math.cos(Math.toRadians(pitch));
+        double dx = p.x() - from.x();
+        double dy = p.y() - from.y();
+        double dz = p.z() - from.z();
+        double level = dx * sy + dy * cy;
+        return new InView(dx * cy - dy * sy, dz * cp - level * sp, level * cp + dz * sp);
+    }
+
+    private List<InView> inFront(List<Place> corners) {
+        List<InView> kept = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            InView a = seen(corners.get(i));
+            InView b = seen(corners.get((i + 1) % corners.size()));
+            if (a.ahead() >= NEAR) {
+                kept.add(a);
+            }
+            if (a.ahead() >= NEAR != b.ahead() >= NEAR) {
+                double t = (NEAR - a.ahead()) / (b.ahead() - a.ahead());
+                kept.add(
+                        new InView(
+                                a.right() + t * (b.right() - a.right()),
+                                a.up() + t * (b.up() - a.up()),
+                                NEAR));
+            }
+        }
+        return kept;
+    }
+}
