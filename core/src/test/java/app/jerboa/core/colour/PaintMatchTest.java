@@ -40,7 +40,8 @@ class PaintMatchTest {
         List<ChartReading.Square> squares = new ArrayList<>();
         for (int i = 0; i < ChartReading.SQUARES; i++) {
             Rgb v = change.of(scene(i));
-            squares.add(new ChartReading.Square(
+            squares.add(
+                    new ChartReading.Square(
                             Rgb.code(v.red()), Rgb.code(v.green()), Rgb.code(v.blue())));
         }
         return new ChartReading(squares);

@@ -54,10 +54,7 @@ class Stills {
             mine = free.tryAcquire(PATIENCE_MILLIS, TimeUnit.MILLISECONDS);
             if (!mine) {
                 throw new Problem(
-                        HttpStatus.TOO_MANY_REQUESTS,
-                        "busy",
-                        Words.say("picture.busy"),
-                        Map.of());
+                        HttpStatus.TOO_MANY_REQUESTS, "busy", Words.say("picture.busy"), Map.of());
             }
             return fetch.fetch(stored, camera);
         } catch (InterruptedException e) {

@@ -22,16 +22,16 @@ import app.jerboa.standin.device.SimulatedBody;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.Timers;
 import app.jerboa.standin.device.ViscaObeys;
+import app.jerboa.standin.picture.HallPicture;
 import app.jerboa.standin.serial.BusVoice;
 import app.jerboa.standin.serial.ChainVoice;
 import app.jerboa.standin.serial.SerialVoice;
 import app.jerboa.standin.serial.SimulatedLine;
 import app.jerboa.wire.dprotocol.DForm;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
-import app.jerboa.standin.picture.HallPicture;
-import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -449,8 +449,7 @@ public final class RigDevice {
     /** What it sees with the head that it has; empty for one without. */
     Optional<BufferedImage> sees(Instant now) {
         Optional<HeadState> state = headState();
-        return facts.flatMap(
-                f -> state.map(s -> HallPicture.of(name(), f, s, bank, now)));
+        return facts.flatMap(f -> state.map(s -> HallPicture.of(name(), f, s, bank, now)));
     }
 
     synchronized boolean moving() {

@@ -32,7 +32,9 @@ final class CameraLook {
 
     private static Optional<PaintKnob.Does> does(String knob) {
         String word = knob.replace(' ', '-');
-        return Arrays.stream(PaintKnob.Does.values()).filter(d -> d.word().equals(word)).findFirst();
+        return Arrays.stream(PaintKnob.Does.values())
+                .filter(d -> d.word().equals(word))
+                .findFirst();
     }
 
     /** One that an automatic has overruled changes nothing. */

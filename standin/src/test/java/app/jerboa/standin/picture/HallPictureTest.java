@@ -7,6 +7,7 @@ import app.jerboa.core.colour.PaintChange;
 import app.jerboa.core.colour.PaintKnob;
 import app.jerboa.core.colour.Rgb;
 import java.awt.Color;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.time.Instant;
 import java.util.List;
@@ -28,37 +29,42 @@ class HallPictureTest {
         return picture(yaw, angle, PaintKnob.Does.DETAIL, 1);
     }
 
-    /** Where the red line across the ice is brightest red: how many pixels are red at all. */
-    private static long red(BufferedImage picture) {
-        long count = 0;
-        for (int x = 0; x < Still.WIDTH; x++) {
-            for (int y = 0; y < Still.HEIGHT; y++) {
-                Color c = new Color(picture.getRGB(x, y));
-                count += c.getRed() > 2 * c.getGreen() && c.getRed() > 100 ? 1 : 0;
-            }
-        }
-        return count;
+    private static Rectangle2D seen(double yaw, double angle, HallScene.Place... corners) {
+        return new Sight(HallScene.mount(2), yaw, 0, angle)
+                .of(List.of(corners), Still.WIDTH, Still.HEIGHT)
+                .getBounds2D();
     }
 
+    /** By the tangent of half the angle of view; what is behind is not seen. */
     @Test
     void zoomedInThingsAreLargerAndPannedTheyMove() {
-        assertThat(red(picture(0, 20))).isGreaterThan(3 * red(picture(0, 60)));
-        BufferedImage ahead = picture(0, 60);
-        BufferedImage right = picture(10, 60);
-        assertThat(right.getRGB(320, 200)).isNotEqualTo(ahead.getRGB(320, 100));
+        double x = HallScene.mount(2).x();
+        HallScene.Place left = new HallScene.Place(x - 1, 38, 5.2);
+        HallScene.Place right = new HallScene.Place(x + 1, 38, 5.2);
+        double wide = seen(0, 60, left, right).getWidth();
+        double tele = seen(0, 20, left, right).getWidth();
+        double larger = Math.tan(Math.toRadians(30)) / Math.tan(Math.toRadians(10));
+        assertThat(tele / wide).isCloseTo(larger, within(1e-9));
         double focal = 320 / Math.tan(Math.toRadians(30));
-        var path = new Sight(HallScene.mount(2), 10, 0, 60)
-                .of(List.of(new HallScene.Place(HallScene.mount(2).x(), 38, 5.2)), 640, 360);
-        assertThat(path.getBounds2D().getCenterX())
-                .as("what was ahead is left of the middle by f x tan 10")
+        HallScene.Place ahead = new HallScene.Place(x, 38, 5.2);
+        assertThat(seen(10, 60, ahead).getX())
                 .isCloseTo(320 - focal * Math.tan(Math.toRadians(10)), within(0.01));
+        assertThat(seen(180, 60, left, right).isEmpty()).isTrue();
+        assertThat(picture(0, 60).getRGB(320, 200)).isNotEqualTo(picture(0, 20).getRGB(320, 20));
     }
 
     /** The ice is a light grey-blue: what a knob makes of it is what the model says. */
     @ParameterizedTest
     @CsvSource({
-        "RED_GAIN, 3", "BLUE_GAIN, -3", "GAIN, -6", "IRIS, -1", "MASTER_BLACK, 5", "GAMMA, 0.2",
-        "SATURATION, 1", "HUE, 40", "DETAIL, 5",
+        "RED_GAIN, 3",
+        "BLUE_GAIN, -3",
+        "GAIN, -6",
+        "IRIS, -1",
+        "MASTER_BLACK, 5",
+        "GAMMA, 0.2",
+        "SATURATION, 1",
+        "HUE, 40",
+        "DETAIL, 5",
     })
     void aKnobActsOnEveryPixelAsTheModelSays(PaintKnob.Does what, double effect) {
         PaintKnob knob = new PaintKnob("k", what, 0, 1, 0, effect);

@@ -216,8 +216,7 @@ public final class DeviceHttp implements AutoCloseable {
         note(direction, text, meaning, false);
     }
 
-    private void note(
-            WireLog.Direction direction, String text, String meaning, boolean polling) {
+    private void note(WireLog.Direction direction, String text, String meaning, boolean polling) {
         log.add(
                 new WireLog.Entry(
                         clock.instant(),
