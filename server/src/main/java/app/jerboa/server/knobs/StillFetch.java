@@ -42,7 +42,13 @@ public class StillFetch {
      */
     public byte[] fetch(Jobs.Stored stored, Device device) {
         String path =
-                path(device).orElseThrow(() -> new NoStill(say("picture.none", device.name())));
+                path(device)
+                        .orElseThrow(
+                                () ->
+                                        new NoStill(
+                                                Words.say(
+                                                        "picture.none",
+                                                        Map.of("device", device.name()))));
         String target = path.substring(path.indexOf('/', path.indexOf("//") + 2));
         try {
             TellingLinks.Web web = links.picture(stored, device);
@@ -61,9 +67,5 @@ public class StillFetch {
         } catch (NotTold e) {
             throw new NoStill(e.getMessage());
         }
-    }
-
-    private static String say(String key, String device) {
-        return Words.say(key, Map.of("device", device));
     }
 }
