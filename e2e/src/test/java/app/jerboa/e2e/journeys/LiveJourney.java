@@ -147,7 +147,11 @@ class LiveJourney extends Jerboa {
             user.page.keyboard().down("ArrowRight");
             await().atMost(Duration.ofSeconds(5)).until(() -> pan(head) > 20);
             user.page.keyboard().up("ArrowRight");
-            assertThat(user.page.getByText("Stopped and seen standing still (released)"))
+            // A page that misses its beats on a busy machine is stopped before it lets go.
+            assertThat(
+                            user.page.getByText(
+                                    Pattern.compile(
+                                            "seen standing still \\((released|the stick went silent)\\)")))
                     .isVisible();
             int stood = pan(line);
             assertThat(user.page.locator("[data-reading=Pan]")).containsText(stood + " counts");

@@ -45,11 +45,12 @@ class PictureJourney extends DeskHall {
         return now;
     }
 
+    /** Told again while the camera is busy. */
     private static void turn(int camera, String knob, int value) {
-        user.send(
-                "POST",
-                "/api/jobs/" + job + "/told/" + user.device(job, "L" + camera) + "/turn",
-                "{\"knob\":\"" + knob + "\",\"value\":" + value + ",\"confirmed\":false}");
+        String path = "/api/jobs/" + job + "/told/" + user.device(job, "L" + camera) + "/turn";
+        String body = "{\"knob\":\"" + knob + "\",\"value\":" + value + ",\"confirmed\":false}";
+        await().atMost(Duration.ofSeconds(15))
+                .until(() -> user.send("POST", path, body).path("value").asInt(-1) == value);
     }
 
     @Test
@@ -57,17 +58,18 @@ class PictureJourney extends DeskHall {
         openDesk();
         take(1);
         assertThat(picture(1)).isVisible();
-        await().atMost(Duration.ofSeconds(10)).until(() -> brightness(1) > 120);
+        turn(1, "exposure", 0);
+        await().atMost(Duration.ofSeconds(20)).until(() -> brightness(1) > 120);
         double before = steady();
         turn(1, "exposure", 3);
         turn(1, "iris", 6);
-        await().atMost(Duration.ofSeconds(10)).until(() -> brightness(1) < before * 0.7);
+        await().atMost(Duration.ofSeconds(20)).until(() -> brightness(1) < before * 0.7);
         double dark = steady();
         turn(1, "iris", 10);
-        await().atMost(Duration.ofSeconds(10)).until(() -> brightness(1) > dark * 1.3);
+        await().atMost(Duration.ofSeconds(20)).until(() -> brightness(1) > dark * 1.3);
         turn(1, "exposure", 0);
         pushUntil("ArrowUp", () -> head(1).get("tilt").asDouble() > 25);
-        await().atMost(Duration.ofSeconds(10)).until(() -> brightness(1) < before * 0.8);
+        await().atMost(Duration.ofSeconds(20)).until(() -> brightness(1) < before * 0.8);
     }
 
     @Test
