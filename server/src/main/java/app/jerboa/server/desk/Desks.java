@@ -186,6 +186,7 @@ class Desks {
                 open.values().stream()
                         .flatMap(d -> d.driving.camera().stream())
                         .map(CameraLink::id)
+                        .distinct()
                         .toList();
         Map<CameraId, Gate> said = gates.all(driven);
         open.values()
