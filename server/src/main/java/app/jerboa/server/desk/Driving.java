@@ -408,6 +408,8 @@ final class Driving {
             stop("it did not say where it points for a second");
         } else if (held) {
             drive();
+        } else if (told.now().byItself() && !limits.isNone() && silent(seenAt, UNSEEN_MILLIS)) {
+            stop("it did not say where it points for a second");
         }
         if (clock.getAsLong() - leaseEnds > 0) {
             giveBack("It could not be kept for this desk, so it was stopped and given back.");

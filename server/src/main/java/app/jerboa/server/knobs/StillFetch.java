@@ -36,6 +36,14 @@ public class StillFetch {
     }
 
     /**
+     * Without the host, which is where the device answers; a profile may name nothing behind it.
+     */
+    static String target(String address) {
+        int slash = address.indexOf('/', address.indexOf("//") + 2);
+        return slash < 0 ? "/" : address.substring(slash);
+    }
+
+    /**
      * @return as the camera gives it, JPEG as a rule
      * @throws NoStill in words
      * @throws app.jerboa.server.platform.Problem when it cannot be reached
@@ -49,7 +57,7 @@ public class StillFetch {
                                                 Words.say(
                                                         "picture.none",
                                                         Map.of("device", device.name()))));
-        String target = path.substring(path.indexOf('/', path.indexOf("//") + 2));
+        String target = target(path);
         try {
             TellingLinks.Web web = links.picture(stored, device);
             try {

@@ -647,6 +647,23 @@ class DrivingTest {
         assertThat(head.told).last().isEqualTo("drive -24 20");
     }
 
+    /** It goes by itself, and yet nobody could see that it leaves its limits. */
+    @Test
+    void aRecallBetweenLimitsOfAHeadThatFallsSilentIsStopped() {
+        driving.gate(L1, limited(30));
+        driving.seen(at(0, 0));
+        driving.recall(7);
+        for (int t = 0; t < 1_000; t += 20) {
+            pass(20);
+            driving.sign();
+            driving.watch();
+        }
+        assertThat(head.told).containsExactly("recall 7");
+        pass(20);
+        driving.watch();
+        assertThat(head.told).containsExactly("recall 7", "stop");
+    }
+
     @Test
     void aHomeBeyondASoftLimitIsRefused() {
         driving.seen(at(-20, 0));

@@ -189,7 +189,8 @@ public final class WebPort implements DevicePort {
     }
 
     private static String pathOf(String address) {
-        return address.substring(address.indexOf('/', address.indexOf("//") + 2));
+        int slash = address.indexOf('/', address.indexOf("//") + 2);
+        return slash < 0 ? "/" : address.substring(slash);
     }
 
     private static Stream<Saying> http(List<Saying> said) {
