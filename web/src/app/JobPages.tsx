@@ -20,6 +20,7 @@ import {
   PaintPage,
   PeoplePage,
   ProvePage,
+  ShotsPage,
   SitePage,
   WireLogPage,
 } from './pages'
@@ -58,6 +59,7 @@ export function JobPages({ look, onLook }: Props) {
               <Route path="addresses" element={<AddressesPage job={job} />} />
               <Route path="bring-up" element={<BringUpPage job={job} />} />
               <Route path="desk" element={<DeskPage job={job} />} />
+              <Route path="shots" element={<ShotsPage job={job} />} />
               <Route path="paint" element={<PaintPage job={job} />} />
               <Route path="prove" element={<ProvePage job={job} />} />
               <Route path="wire" element={<WireLogPage job={job} />} />

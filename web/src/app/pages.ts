@@ -13,6 +13,7 @@ export const LogbookPage = lazy(async () => ({ default: (await import('../featur
 export const PaintPage = lazy(async () => ({ default: (await import('../features/told')).PaintPage }))
 export const PeoplePage = lazy(async () => ({ default: (await import('../features/people')).PeoplePage }))
 export const ProvePage = lazy(async () => ({ default: (await import('../features/prove')).ProvePage }))
+export const ShotsPage = lazy(async () => ({ default: (await import('../features/shots')).ShotsPage }))
 export const SitePage = lazy(async () => ({ default: (await import('../features/site')).SitePage }))
 export const SumsDrawer = lazy(async () => ({ default: (await import('../features/sums')).SumsDrawer }))
 export const WireLogPage = lazy(async () => ({ default: (await import('../features/wireLog')).WireLogPage }))

@@ -20,6 +20,7 @@ export function stagesOf(job: Job): readonly Stage[] {
   const set = cameras.filter((d) => d.found !== '' && d.found === d.address).length
   const proved = job.lines.reduce((sum, l) => sum + l.proved, 0)
   const toProve = job.lines.reduce((sum, l) => sum + l.toProve, 0)
+  const late = job.findings.filter((f) => f.code === 'SHOT-LATE' && f.waiver === null).length
   return [
     { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
     { path: 'site', name: 'Site', count: `${job.ranges.length} ranges noted` },
@@ -28,6 +29,7 @@ export function stagesOf(job: Job): readonly Stage[] {
     { path: 'addresses', name: 'Addresses', count: `${sound} of ${addressed.length} sound` },
     { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
     { path: 'desk', name: 'Desk', count: `${set} to drive` },
+    { path: 'shots', name: 'Shots', count: late === 0 ? 'none late' : `${late} late` },
     { path: 'paint', name: 'Paint', count: `${cameras.filter((d) => d.paints).length} to paint` },
     { path: 'prove', name: 'Prove', count: `${proved} of ${toProve} proved` },
   ]

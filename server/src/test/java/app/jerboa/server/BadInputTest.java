@@ -51,7 +51,7 @@ class BadInputTest extends RunningServer {
         String wild =
                 file.replaceAll("\"id\" : (\\d+)", "\"id\" : 46116860184273$1")
                         .replaceAll(
-                                "\"(camera|controller|panel|switcher|from|to|fitted|line|device)\" : (\\d+)",
+                                "\"(camera|controller|panel|switcher|from|to|fitted|line|device|list)\" : (\\d+)",
                                 "\"$1\" : 46116860184273$2")
                         .replaceAll("\"also\" : (\\d+)", "\"also\" : 46116860184273$1");
         Answer made = asha.sendBytes("/api/jobs/file", wild.getBytes(StandardCharsets.UTF_8));

@@ -54,7 +54,8 @@ class LinesTest extends RunningServer {
                         "VID-FORMAT",
                         "CTRL-WIRELESS",
                         "ID-DISAGREE",
-                        "SEC-DEFAULT");
+                        "SEC-DEFAULT",
+                        "SHOT-LATE");
         assertThat(line("L5").get("outOfLine").toString()).isEqualTo("[\"input\"]");
         assertThat(line("L4").get("outOfLine")).isEmpty();
     }

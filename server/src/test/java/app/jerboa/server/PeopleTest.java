@@ -50,6 +50,13 @@ class PeopleTest extends RunningServer {
                     "PUT /desk/{device}/turned",
                     // Who drives may use presets.
                     "POST /presets/{device}/{number}",
+                    "POST /shot-lists/{list}/run",
+                    "POST /shot-lists/run/next",
+                    "POST /shot-lists/run/skip",
+                    "POST /shot-lists/run/back",
+                    "POST /shot-lists/run/again",
+                    "POST /shot-lists/run/here",
+                    "POST /shot-lists/run/end",
                     "PUT /desk/feels/{profile}",
                     "PUT /desk/pads",
                     "PUT /desk/{device}/air",

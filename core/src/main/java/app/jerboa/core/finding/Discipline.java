@@ -21,6 +21,8 @@ public enum Discipline {
     USB("usb"),
     NETWORK("network"),
     CABLING("cabling"),
+    /** Stored views, and the lists that show them. */
+    SHOTS("shots"),
     /** What was found and proved, beside the plan. */
     EVIDENCE("evidence"),
     /** The checking itself. */

@@ -231,6 +231,8 @@ public enum Field {
     /** As the camera calls it. */
     PRESET_NUMBER(ItemKind.PRESET, "number", FieldType.number(0, 999), ""),
     PRESET_NAME(ItemKind.PRESET, "name", FieldType.name(40).orNone(), ""),
+    /** What it shows; blank for its name. Two views of one subject can stand for each other. */
+    PRESET_SUBJECT(ItemKind.PRESET, "subject", FieldType.name(40).orNone(), ""),
     PRESET_NOTE(ItemKind.PRESET, "note", FieldType.name(120).orNone(), ""),
     /** Where it pointed when it was stored, in hundredths of a degree right of its middle. */
     KEPT_PAN(ItemKind.PRESET, "pan", FieldType.number(-72_000, 72_000).orNone(), ""),
@@ -242,6 +244,21 @@ public enum Field {
     /** When all that was read, by ISO 8601. */
     KEPT_AT(ItemKind.PRESET, "keptAt", FieldType.name(40).orNone(), ""),
     KEPT_BY(ItemKind.PRESET, "keptBy", FieldType.name(100).orNone(), ""),
+
+    SHOTS_NAME(ItemKind.SHOT_LIST, "name", FieldType.name(60), ""),
+
+    TAKE_LIST(ItemKind.TAKE, "list", FieldType.to(ItemKind.SHOT_LIST), ""),
+    /** Tenths of a second from the beginning of its list. */
+    TAKE_START(ItemKind.TAKE, "start", FieldType.number(0, 864_000), "0"),
+    /** Tenths of a second that it lasts at least. */
+    TAKE_LENGTH(ItemKind.TAKE, "length", FieldType.number(1, 864_000), "50"),
+    TAKE_CAMERA(ItemKind.TAKE, "camera", FieldType.to(ItemKind.DEVICE), ""),
+    /** As the camera calls it; none where somebody drives by hand. */
+    TAKE_PRESET(ItemKind.TAKE, "preset", FieldType.number(0, 999).orNone(), ""),
+    /** What it shows; blank for what its preset shows. */
+    TAKE_SUBJECT(ItemKind.TAKE, "subject", FieldType.name(40).orNone(), ""),
+    /** What is waited for, for example {@code last stone leaves the hand}. */
+    TAKE_CUE(ItemKind.TAKE, "cue", FieldType.name(80).orNone(), ""),
 
     /** Where it starts: what gives, or the end nearer to the desk. */
     RUN_FROM(ItemKind.RUN, "from", FieldType.to(ItemKind.DEVICE), ""),

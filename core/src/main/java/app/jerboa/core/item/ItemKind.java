@@ -23,6 +23,10 @@ public enum ItemKind {
     MOUNT("mount"),
     /** A view that is stored in a camera, and what was read when it was. */
     PRESET("preset"),
+    /** Takes in the order in which they are shown. */
+    SHOT_LIST("shot-list"),
+    /** One camera on air for a while, as part of a shot list. */
+    TAKE("take"),
     /** A cable or lead from one socket to another. */
     RUN("run"),
     /** What one piece of something costs. */

@@ -29,6 +29,7 @@ import java.util.stream.Stream;
  * @param subnets never empty; the first is where the plan puts devices
  * @param devices in the order they came
  * @param lines in line order
+ * @param takes of all shot lists, by start
  * @param found where devices last answered from, as far as is known: no item, but what the plan of
  *     the work goes by; each device of the job carries its own
  * @param worked what was worked out from the rest
@@ -42,6 +43,8 @@ public record Job(
         List<ChosenRoute> routes,
         List<Mount> mounts,
         List<Preset> presets,
+        List<PlannedShots> shotLists,
+        List<PlannedTake> takes,
         List<Run> runs,
         List<Price> prices,
         List<Prepared> prepared,
@@ -65,6 +68,8 @@ public record Job(
         routes = List.copyOf(routes);
         mounts = List.copyOf(mounts);
         presets = List.copyOf(presets);
+        shotLists = List.copyOf(shotLists);
+        takes = List.copyOf(takes);
         runs = List.copyOf(runs);
         prices = List.copyOf(prices);
         prepared = List.copyOf(prepared);
@@ -104,6 +109,8 @@ public record Job(
                 sorted(ChosenRoute.class, kinds.get(ItemKind.ROUTE), BY_ID),
                 sorted(Mount.class, kinds.get(ItemKind.MOUNT), BY_ID),
                 sorted(Preset.class, kinds.get(ItemKind.PRESET), BY_ID),
+                sorted(PlannedShots.class, kinds.get(ItemKind.SHOT_LIST), BY_ID),
+                sorted(PlannedTake.class, kinds.get(ItemKind.TAKE), PlannedTake.ORDER),
                 sorted(Run.class, kinds.get(ItemKind.RUN), BY_ID),
                 sorted(Price.class, kinds.get(ItemKind.PRICE), BY_ID),
                 sorted(Prepared.class, kinds.get(ItemKind.PREPARED), BY_ID),
@@ -130,6 +137,8 @@ public record Job(
                         routes,
                         mounts,
                         presets,
+                        shotLists,
+                        takes,
                         runs,
                         prices,
                         prepared,

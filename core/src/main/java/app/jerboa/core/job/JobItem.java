@@ -8,6 +8,8 @@ public sealed interface JobItem
         permits ChosenRoute,
                 Mount,
                 Preset,
+                PlannedShots,
+                PlannedTake,
                 Run,
                 Price,
                 Site,

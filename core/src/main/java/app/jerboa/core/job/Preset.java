@@ -10,8 +10,10 @@ import java.util.OptionalInt;
  *
  * @param number as the camera calls it
  * @param name may be blank, as {@code note}
+ * @param subject what it shows; blank for its name
  */
-public record Preset(long id, DeviceId camera, int number, String name, String note, Kept kept)
+public record Preset(
+        long id, DeviceId camera, int number, String name, String subject, String note, Kept kept)
         implements JobItem {
     /**
      * What was read when it was stored; all empty for one that was only noted.
@@ -29,6 +31,11 @@ public record Preset(long id, DeviceId camera, int number, String name, String n
             String knobs,
             String at,
             String by) {}
+
+    /** What it shows; blank when nobody said. */
+    public String shows() {
+        return subject.isBlank() ? name : subject;
+    }
 
     @Override
     public ItemRef ref() {

@@ -28,16 +28,16 @@ public record PresetHolds(PresetPart part, How how, Optional<Remedy> remedy) {
     /** A knob to set, and to what, before it is stored again. */
     public record Remedy(String knob, String to) {}
 
-    private static final Map<PresetPart, String> KNOBS =
+    private static final Map<PresetPart, List<String>> KNOBS =
             Map.of(
-                    PresetPart.FOCUS, "focus",
-                    PresetPart.IRIS, "iris",
-                    PresetPart.GAIN, "gain",
-                    PresetPart.WHITE_BALANCE, "red gain");
+                    PresetPart.FOCUS, List.of("focus"),
+                    PresetPart.IRIS, List.of("iris"),
+                    PresetPart.GAIN, List.of("gain"),
+                    PresetPart.WHITE_BALANCE, List.of("red gain", "blue gain"));
 
-    /** The knob that tells how a part stands; empty for position and zoom, which are asked. */
-    public static Optional<String> knobOf(PresetPart part) {
-        return Optional.ofNullable(KNOBS.get(part));
+    /** The knobs that tell how a part stands; none for position and zoom, which are asked. */
+    public static List<String> knobsOf(PresetPart part) {
+        return KNOBS.getOrDefault(part, List.of());
     }
 
     /**
@@ -55,13 +55,11 @@ public record PresetHolds(PresetPart part, How how, Optional<Remedy> remedy) {
             return new PresetHolds(part, How.NOT_KEPT, Optional.empty());
         }
         Optional<Remedy> remedy =
-                knobOf(part)
-                        .flatMap(name -> knob(profile, name))
-                        .flatMap(
-                                k ->
-                                        k.only().stream()
-                                                .filter(o -> off(profile, o, read))
-                                                .findFirst())
+                knobsOf(part).stream()
+                        .flatMap(name -> knob(profile, name).stream())
+                        .flatMap(k -> k.only().stream())
+                        .filter(o -> off(profile, o, read))
+                        .findFirst()
                         .map(o -> new Remedy(o.knob(), o.in().get(0)));
         return new PresetHolds(part, remedy.isPresent() ? How.AUTOMATIC : How.STORED, remedy);
     }

@@ -56,7 +56,7 @@ final class FewestChanges {
         for (int p = 0; p < list.presets().size(); p++) {
             boolean same =
                     list.presets().get(p).subject().equals(list.presets().get(own).subject());
-            if (p != own && same) {
+            if (p != own && same && list.presets().get(p).known()) {
                 found.add(p);
             }
         }

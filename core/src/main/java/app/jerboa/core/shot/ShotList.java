@@ -52,8 +52,13 @@ public final class ShotList {
         return takes;
     }
 
-    /** When this take leaves air. */
-    double end(int take) {
+    /** That shows a take, by its place. */
+    public int camera(int take) {
+        return presets.get(takes.get(take).preset()).camera();
+    }
+
+    /** When this take leaves air, in seconds from the beginning. */
+    public double end(int take) {
         return take + 1 < takes.size()
                 ? takes.get(take + 1).start()
                 : takes.get(take).start() + takes.get(take).seconds();
@@ -66,16 +71,24 @@ public final class ShotList {
      * @param from the preset it had there; {@code to} the one it needs
      */
     double missing(int before, int from, int take, int to) {
-        if (from == to) {
-            return 0;
-        }
         return needed(from, to) - (takes.get(take).start() - end(before));
     }
 
-    /** Seconds between two takes of one camera. */
-    private double needed(int from, int to) {
+    /**
+     * Seconds between two takes of one camera; 0 for the same view again, and for one of which
+     * nobody knows where it points.
+     */
+    public double needed(int from, int to) {
         ShotPreset a = presets.get(from);
+        if (from == to || !a.known() || !presets.get(to).known()) {
+            return 0;
+        }
         return cameras.get(a.camera()).travel(a, presets.get(to)) + SETTLE_SECONDS;
+    }
+
+    /** The longest that a camera ever needs, in seconds, between any two of its presets. */
+    public double longest(int camera) {
+        return longest()[camera];
     }
 
     /** The longest that each camera ever needs, between any two of its presets. */
@@ -92,19 +105,42 @@ public final class ShotList {
         return longest;
     }
 
-    /** What cannot be, in order of takes. */
-    public List<Late> late() {
+    /**
+     * The way of one camera from one of its takes to its next.
+     *
+     * @param before its take before
+     * @param needed seconds of travel and settling
+     * @param free seconds between the two
+     */
+    public record Leg(int before, int take, double needed, double free) {
+        /** Seconds that are missing; not above 0 when it is in time. */
+        public double missing() {
+            return needed == 0 ? 0 : needed - free;
+        }
+
+        public boolean late() {
+            return missing() > HAIR;
+        }
+    }
+
+    /** In order of takes; a camera's first has none. */
+    public List<Leg> legs() {
         Map<Integer, Integer> last = new HashMap<>();
-        List<Late> late = new ArrayList<>();
+        List<Leg> legs = new ArrayList<>();
         for (int t = 0; t < takes.size(); t++) {
             int preset = takes.get(t).preset();
             Integer before = last.put(presets.get(preset).camera(), t);
-            double by = before == null ? 0 : missing(before, takes.get(before).preset(), t, preset);
-            if (by > HAIR) {
-                late.add(new Late(t, by));
+            if (before != null) {
+                double needed = needed(takes.get(before).preset(), preset);
+                legs.add(new Leg(before, t, needed, takes.get(t).start() - end(before)));
             }
         }
-        return late;
+        return legs;
+    }
+
+    /** What cannot be, in order of takes. */
+    public List<Late> late() {
+        return legs().stream().filter(Leg::late).map(l -> new Late(l.take(), l.missing())).toList();
     }
 
     /** A take that shows another preset. */

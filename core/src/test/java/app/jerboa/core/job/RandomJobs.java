@@ -137,6 +137,16 @@ public final class RandomJobs {
         return item(ItemKind.PRESET, next++, values);
     }
 
+    private Item take(Item list, List<Item> devices) {
+        Map<Field, String> values = new EnumMap<>(Field.class);
+        values.put(Field.TAKE_LIST, any(List.of(list)));
+        values.put(Field.TAKE_CAMERA, any(devices));
+        values.put(Field.TAKE_START, any("0", "50", "125"));
+        values.put(Field.TAKE_LENGTH, any("20", "60"));
+        values.put(Field.TAKE_PRESET, any("", "0", "7"));
+        return item(ItemKind.TAKE, next++, values);
+    }
+
     private Item run(List<Item> devices) {
         Map<Field, String> values = new EnumMap<>(Field.class);
         values.put(Field.RUN_FROM, any(devices));
@@ -202,6 +212,10 @@ public final class RandomJobs {
             all.add(prepared(devices));
             all.add(mount(devices));
             all.add(preset(devices));
+            Item list = item(ItemKind.SHOT_LIST, next++, Map.of(Field.SHOTS_NAME, "First end"));
+            all.add(list);
+            all.add(take(list, devices));
+            all.add(take(list, devices));
             all.add(run(devices));
             all.add(price());
         }

@@ -16,6 +16,7 @@ import app.jerboa.server.world.Reach;
 import app.jerboa.server.world.WireLogs;
 import app.jerboa.server.world.World;
 import app.jerboa.server.world.Worlds;
+import app.jerboa.wire.link.session.Answers;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.visca.IpPacket;
@@ -24,10 +25,6 @@ import app.jerboa.wire.visca.Version;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import org.springframework.stereotype.Component;
 
 /** Finds out whether a step is really done: by asking the devices, never by believing the click. */
@@ -223,8 +220,8 @@ public class StepCheck {
                         Protocol.VISCA_IP,
                         device.profile().port(Protocol.VISCA_IP).orElse(IpPacket.PORT));
         try (HeadLink link = links.open(answering, way, logs.of(job, device.id().value()))) {
-            Version version = await(link.askVersion());
-            PanTilt at = await(link.askPanTilt(false));
+            Version version = Answers.await(link.askVersion(), PATIENCE_SECONDS);
+            PanTilt at = Answers.await(link.askPanTilt(false), PATIENCE_SECONDS);
             return Result.asked(
                     "answers",
                     Map.of(
@@ -248,19 +245,6 @@ public class StepCheck {
 
     private static String macWords(Answering answering) {
         return answering.mac().isEmpty() ? Words.say("mac.not-told") : answering.mac();
-    }
-
-    private static <T> T await(CompletableFuture<T> answer) {
-        try {
-            return answer.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        } catch (ExecutionException e) {
-            throw new NoAnswer(String.valueOf(e.getCause().getMessage()));
-        } catch (TimeoutException e) {
-            throw new NoAnswer("no answer within " + PATIENCE_SECONDS + " s");
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new NoAnswer("the server is stopping");
-        }
     }
 
     /**

@@ -157,6 +157,15 @@ class Gates {
         live.changed(job, Notice.DESK);
     }
 
+    /** One picture goes out instead of others. */
+    @Transactional
+    public void cut(CameraId on, List<Long> off, String what, Author by) {
+        off.forEach(d -> mapper.offAir(new CameraId(on.job(), d)));
+        mapper.onAir(on, by.displayName());
+        log.event(on.job(), what, List.of(on.device()), by);
+        live.changed(on.job(), Notice.DESK);
+    }
+
     @Transactional
     public void air(CameraId camera, boolean on, Author by) {
         Device device = jobs.load(camera.job()).need(camera.device());

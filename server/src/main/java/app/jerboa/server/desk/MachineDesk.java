@@ -5,7 +5,10 @@ import app.jerboa.core.value.Kebab;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.words.Words;
+import app.jerboa.wire.link.session.Answers;
 import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.visca.PanTilt;
+import app.jerboa.wire.visca.ZoomPosition;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
@@ -24,6 +27,7 @@ public final class MachineDesk implements AutoCloseable {
     /** Half of what the stop contract asks for. */
     private static final int HOLD_MILLIS = 25;
 
+    private static final int ANSWER_SECONDS = 2;
     private static final int TAKE_SECONDS = 10;
     private static final double FINEST = 0.005;
 
@@ -150,6 +154,50 @@ public final class MachineDesk implements AutoCloseable {
             desk.driving.sign();
             pause(Math.min(HOLD_MILLIS, millis));
         }
+    }
+
+    /**
+     * Goes to a stored view, and waits until it is there.
+     *
+     * @param preset as the camera calls it
+     * @param longest milliseconds until it is left: one that never says where it points is taken to
+     *     be there then
+     * @param goOn asked every 25 ms; false stops it
+     * @return false when it was stopped for that
+     * @throws MachineStopped when somebody or something else stopped it
+     */
+    public boolean recall(int preset, long longest, BooleanSupplier goOn) {
+        insist();
+        desk.driving.recall(preset);
+        long ends = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(longest);
+        while (System.nanoTime() < ends && desk.driving.isMoving()) {
+            if (!goOn.getAsBoolean()) {
+                desk.driving.stopFromElsewhere("its list");
+                return false;
+            }
+            sign();
+            pause(HOLD_MILLIS);
+        }
+        insist();
+        return true;
+    }
+
+    /**
+     * Where it points, in degrees from its middle, right and up positive.
+     *
+     * @param zoom 0 to 16384
+     */
+    public record Place(double pan, double tilt, int zoom) {}
+
+    /**
+     * @throws app.jerboa.wire.link.session.NoAnswer when it does not say within two seconds
+     */
+    public Place place() {
+        sign();
+        PanTilt at = Answers.await(link().askPanTilt(false), ANSWER_SECONDS);
+        ZoomPosition zoom = Answers.await(link().askZoom(false), ANSWER_SECONDS);
+        double counts = link().can().countsPerDegree().orElse(head().countsPerDegree());
+        return new Place(at.pan() / counts, at.tilt() / counts, zoom.counts());
     }
 
     /** A sign of life; whoever waits for long must give one within three seconds. */

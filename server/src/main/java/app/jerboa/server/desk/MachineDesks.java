@@ -84,6 +84,16 @@ public class MachineDesks {
         return gates.of(new CameraId(job, device)).onAir();
     }
 
+    /**
+     * A picture goes out, and others no longer do.
+     *
+     * @param what happened, for the logbook
+     */
+    public void cut(long job, long onAir, List<Long> offAir, String what, Author by) {
+        gates.cut(new CameraId(job, onAir), offAir, what, by);
+        desks.regate(job);
+    }
+
     /** STOP ALL of a job, from wherever it is called: here at once, then at every server. */
     public void stopAll(long job) {
         desks.stopAll(job);

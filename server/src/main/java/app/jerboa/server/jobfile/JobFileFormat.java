@@ -29,6 +29,8 @@ final class JobFileFormat {
                     key(ItemKind.ROUTE),
                     key(ItemKind.MOUNT),
                     key(ItemKind.PRESET),
+                    key(ItemKind.SHOT_LIST),
+                    key(ItemKind.TAKE),
                     key(ItemKind.RUN),
                     key(ItemKind.PRICE),
                     key(ItemKind.PREPARED),

@@ -5,6 +5,7 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Preset;
 import app.jerboa.core.knob.Choice;
 import app.jerboa.core.preset.PresetHolds;
+import app.jerboa.core.preset.PresetKnobs;
 import app.jerboa.core.profile.PresetPart;
 import app.jerboa.core.profile.Presets;
 import app.jerboa.core.profile.Profile;
@@ -49,6 +50,7 @@ final class PresetBodies {
             long id,
             int number,
             String name,
+            String subject,
             String note,
             Optional<Double> pan,
             Optional<Double> tilt,
@@ -90,6 +92,7 @@ final class PresetBodies {
                 p.id(),
                 p.number(),
                 p.name(),
+                p.subject(),
                 p.note(),
                 degrees(p.kept().pan()),
                 degrees(p.kept().tilt()),

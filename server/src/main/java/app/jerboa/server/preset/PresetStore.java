@@ -10,6 +10,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Preset;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.preset.PresetKnobs;
 import app.jerboa.core.profile.Presets;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.desk.BorrowedLinks;
@@ -17,6 +18,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.words.Words;
+import app.jerboa.wire.link.session.Answers;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.visca.PanTilt;
@@ -27,8 +29,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.TimeUnit;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -45,10 +45,10 @@ class PresetStore {
     private static final int BETWEEN_READINGS_MILLIS = 150;
 
     private final BorrowedLinks links;
-    private final PresetKnobs knobs;
+    private final KnobReading knobs;
     private final Commands commands;
 
-    PresetStore(BorrowedLinks links, PresetKnobs knobs, Commands commands) {
+    PresetStore(BorrowedLinks links, KnobReading knobs, Commands commands) {
         this.links = links;
         this.knobs = knobs;
         this.commands = commands;
@@ -90,7 +90,7 @@ class PresetStore {
         try {
             Optional<View> view =
                     link.can().tells() ? Optional.of(view(link, camera)) : Optional.empty();
-            wait(link.store(number));
+            Answers.await(link.store(number), PATIENCE_SECONDS);
             return view;
         } catch (NoAnswer e) {
             throw conflict(
@@ -102,10 +102,10 @@ class PresetStore {
     }
 
     private static View view(HeadLink link, Device camera) {
-        PanTilt first = wait(link.askPanTilt(false));
+        PanTilt first = Answers.await(link.askPanTilt(false), PATIENCE_SECONDS);
         pause();
-        PanTilt at = wait(link.askPanTilt(false));
-        ZoomPosition zoom = wait(link.askZoom(false));
+        PanTilt at = Answers.await(link.askPanTilt(false), PATIENCE_SECONDS);
+        ZoomPosition zoom = Answers.await(link.askZoom(false), PATIENCE_SECONDS);
         if (!first.equals(at)) {
             throw conflict("moves", Words.say("preset.moves", Map.of("camera", camera.name())));
         }
@@ -118,16 +118,6 @@ class PresetStore {
 
     private static Problem conflict(String code, String sentence) {
         return new Problem(HttpStatus.CONFLICT, code, sentence, Map.of());
-    }
-
-    private static <T> T wait(CompletableFuture<T> answer) {
-        try {
-            return answer.orTimeout(PATIENCE_SECONDS, TimeUnit.SECONDS).join();
-        } catch (CompletionException e) {
-            throw e.getCause() instanceof NoAnswer no
-                    ? no
-                    : new NoAnswer("it did not answer within " + PATIENCE_SECONDS + " s");
-        }
     }
 
     private static void pause() {

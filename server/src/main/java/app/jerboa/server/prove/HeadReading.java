@@ -1,13 +1,11 @@
 package app.jerboa.server.prove;
 
 import app.jerboa.server.desk.MachineDesk;
+import app.jerboa.wire.link.session.Answers;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.visca.PanTilt;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import java.util.function.IntPredicate;
 
 /** Asks a head where it points: waiting while it stands, and without waiting while it is driven. */
@@ -44,25 +42,12 @@ final class HeadReading {
      */
     int now(Axis axis) {
         desk.sign();
-        return await(asked(axis));
+        return Answers.await(asked(axis), PATIENCE_SECONDS);
     }
 
     PanTilt head() {
         desk.sign();
-        return await(link.askPanTilt(true));
-    }
-
-    private static <T> T await(CompletableFuture<T> answer) {
-        try {
-            return answer.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        } catch (ExecutionException e) {
-            throw new NoAnswer(String.valueOf(e.getCause().getMessage()));
-        } catch (TimeoutException e) {
-            throw new NoAnswer("no answer within " + PATIENCE_SECONDS + " s");
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new NoAnswer("the server is stopping");
-        }
+        return Answers.await(link.askPanTilt(true), PATIENCE_SECONDS);
     }
 
     /**

@@ -1,7 +1,6 @@
 package app.jerboa.server.run;
 
 import app.jerboa.server.live.Live;
-import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
@@ -88,7 +87,7 @@ public class Runs {
         } finally {
             running.remove(key, run);
             mapper.end(key.jobId(), key.kind(), end.state(), end.why());
-            tell(key.jobId());
+            tell(key);
         }
     }
 
@@ -103,7 +102,7 @@ public class Runs {
         @Override
         public void now(int done, String doing) {
             mapper.doing(key.jobId(), key.kind(), done, doing);
-            tell(key.jobId());
+            tell(key);
         }
 
         @Override
@@ -112,8 +111,9 @@ public class Runs {
         }
     }
 
-    private void tell(long job) {
-        transactions.executeWithoutResult(t -> live.changed(job, Notice.PROOF));
+    private void tell(RunKey key) {
+        String part = RunKind.of(key).part();
+        transactions.executeWithoutResult(t -> live.changed(key.jobId(), part));
     }
 
     public void cancel(long job, RunKind kind) {

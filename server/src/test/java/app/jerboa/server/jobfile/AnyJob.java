@@ -57,6 +57,8 @@ public final class AnyJob {
         add(ItemKind.ROUTE, random.nextInt(3));
         add(ItemKind.MOUNT, random.nextInt(4));
         add(ItemKind.PRESET, random.nextInt(4));
+        add(ItemKind.SHOT_LIST, random.nextInt(3));
+        add(ItemKind.TAKE, random.nextInt(8));
         add(ItemKind.RUN, random.nextInt(10));
         add(ItemKind.PRICE, random.nextInt(2));
         add(ItemKind.PREPARED, random.nextInt(3));

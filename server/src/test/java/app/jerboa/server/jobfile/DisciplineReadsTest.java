@@ -23,6 +23,8 @@ class DisciplineReadsTest {
                     ItemKind.ROUTE,
                     ItemKind.MOUNT,
                     ItemKind.PRESET,
+                    ItemKind.SHOT_LIST,
+                    ItemKind.TAKE,
                     ItemKind.RUN,
                     ItemKind.PRICE,
                     ItemKind.PREPARED,

@@ -3,6 +3,7 @@ package app.jerboa.server.preset;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.preset.PresetHolds;
+import app.jerboa.core.preset.PresetKnobs;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.server.profile.TestProfiles;
 import java.util.stream.Collectors;

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 
@@ -53,7 +54,7 @@ public final class SimulatedHead implements ViscaObeys {
     private FocusRun focusRun = FocusRun.STANDING;
     private final InstantSource world;
     private final InstantSource wall;
-    private final Map<Integer, Aim> presets = new HashMap<>();
+    private final Map<Integer, StoredView> presets = new TreeMap<>();
     private HeadState state;
     private Optional<Heard> lastDrive = Optional.empty();
 
@@ -156,12 +157,17 @@ public final class SimulatedHead implements ViscaObeys {
     }
 
     /** Stored views by their numbers. */
-    public synchronized Map<Integer, Aim> presets() {
-        return new HashMap<>(presets);
+    public synchronized Map<Integer, StoredView> presets() {
+        return new TreeMap<>(presets);
+    }
+
+    /** As from the box: it keeps no view any more. */
+    public synchronized void forget() {
+        presets.clear();
     }
 
     /** Stands there and knows these views, as it did before. */
-    public synchronized void resume(Map<Integer, Aim> known, Optional<Aim> at) {
+    public synchronized void resume(Map<Integer, StoredView> known, Optional<Aim> at) {
         presets.putAll(known);
         at.ifPresent(a -> state = HeadState.at(a, world.instant()));
     }
@@ -299,7 +305,7 @@ public final class SimulatedHead implements ViscaObeys {
                     if (reserved.contains(values.get(0))) {
                         yield refused(ViscaError.NOT_EXECUTABLE);
                     }
-                    presets.put(values.get(0), new Aim(state.pan(), state.tilt(), state.zoom()));
+                    presets.put(values.get(0), StoredView.of(state, bank));
                     yield done();
                 }
                 case PRESET_RESET -> {
@@ -329,13 +335,17 @@ public final class SimulatedHead implements ViscaObeys {
             };
         }
 
-        private Void recall(Aim view) {
+        private Void recall(StoredView view) {
             if (view == null) {
                 return refused(ViscaError.NOT_EXECUTABLE);
             }
             cancel(LENS);
             moves(HEAD, state.going(view.pan(), view.tilt(), facts).zoomingTo(view.zoom()));
             withLens = true;
+            // What an automatic holds just now stays with it.
+            bank.profile().knobs().stream()
+                    .filter(k -> view.knobs().containsKey(k.name()))
+                    .forEach(k -> bank.turn(k, view.knobs().get(k.name())));
             return null;
         }
 

@@ -8,6 +8,7 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.standin.controller.Entries;
+import app.jerboa.standin.device.StoredView;
 import app.jerboa.standin.picture.Switcher;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -71,6 +72,7 @@ final class Furniture {
         Optional.ofNullable(devices.get(d.id())).ifPresent(RigDevice::takeOut);
         boolean motor = KitIndex.of(job).fitted(d.id(), Sort.ZOOM_MOTOR).isPresent();
         RigDevice fresh = new RigDevice(d, head(job, d), motor, world, around);
+        fresh.keeps(views(job, d));
         devices.put(d.id(), fresh);
         if (d.profile().keys().isPresent() || d.profile().sort() == Sort.RECORDER) {
             entries.put(d.id(), new Entries(d.profile()));
@@ -79,6 +81,15 @@ final class Furniture {
             switchers.put(d.id(), switcher.apply(d.id()));
         }
         return fresh;
+    }
+
+    /** Those of the plan that were read once. */
+    private static Map<Integer, StoredView> views(Job job, Device d) {
+        Map<Integer, StoredView> views = new LinkedHashMap<>();
+        job.presets().stream()
+                .filter(p -> p.camera().equals(d.id()) && p.kept().pan().isPresent())
+                .forEach(p -> views.putIfAbsent(p.number(), StoredView.of(p, d.profile())));
+        return views;
     }
 
     /** The head that a device has, or drives for what it is fitted to. */

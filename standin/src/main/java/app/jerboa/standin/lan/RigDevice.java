@@ -20,6 +20,7 @@ import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.NetworkSettings;
 import app.jerboa.standin.device.SimulatedBody;
 import app.jerboa.standin.device.SimulatedHead;
+import app.jerboa.standin.device.StoredView;
 import app.jerboa.standin.device.Timers;
 import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.picture.HallPicture;
@@ -35,9 +36,11 @@ import java.net.InetAddress;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 
 /** One simulated device: its power, its boot, how it is set, and the ports it answers on. */
@@ -80,7 +83,7 @@ public final class RigDevice {
             Optional<Instant> poweredAt,
             Optional<Instant> upAt,
             Map<String, Integer> knobs,
-            Map<Integer, HeadState.Aim> presets,
+            Map<Integer, StoredView> presets,
             Optional<HeadState.Aim> at) {}
 
     private final Profile profile;
@@ -96,7 +99,7 @@ public final class RigDevice {
     private Optional<Instant> poweredAt = Optional.empty();
     private Optional<Instant> upAt = Optional.empty();
     private Optional<SimulatedHead> head = Optional.empty();
-    private Map<Integer, HeadState.Aim> presets = Map.of();
+    private Map<Integer, StoredView> presets = Map.of();
     private Optional<HeadState.Aim> stands = Optional.empty();
     private Optional<SerialVoice> voice = Optional.empty();
     private List<DevicePort> ports = List.of();
@@ -213,6 +216,7 @@ public final class RigDevice {
             if (all && !after.refused()) {
                 bank = freshBank();
                 presets = Map.of();
+                head.ifPresent(SimulatedHead::forget);
                 password = FACTORY_PASSWORD;
             }
             if (after.restarts() && poweredAt.isPresent()) {
@@ -231,6 +235,11 @@ public final class RigDevice {
             voice = Optional.empty();
         }
         condition = next;
+    }
+
+    /** Somebody stored these views in it before the job began. */
+    synchronized void keeps(Map<Integer, StoredView> views) {
+        presets = Collections.unmodifiableMap(new TreeMap<>(views));
     }
 
     /** What the house lends it. */

@@ -82,6 +82,28 @@ class SimulatedHeadTest {
         assertThat(say("81 01 04 3F 02 08 FF")).as("never stored").containsExactly("90 60 41 FF");
     }
 
+    /** Exposure 39 03 manual and 00 auto, iris 4B, 4 nibbles; a preset is stored under 7. */
+    @ParameterizedTest
+    @CsvSource({
+        // stored by hand: it comes back, and not while an automatic holds it
+        "03, 03, 12",
+        "03, 00, 5",
+        // an automatic had set it when it was stored
+        "00, 03, 5",
+    })
+    void theIrisComesBackWhenNoAutomaticSetIt(String stored, String recalled, int iris) {
+        say("81 01 04 39 03 FF");
+        say("81 01 04 4B 00 00 00 0C FF");
+        say("81 01 04 39 " + stored + " FF");
+        say("81 01 04 3F 01 07 FF");
+        say("81 01 04 39 03 FF");
+        say("81 01 04 4B 00 00 00 05 FF");
+        say("81 01 04 39 " + recalled + " FF");
+        say("81 01 04 3F 02 07 FF");
+        pass(5);
+        assertThat(bank.value("iris")).hasValue(iris);
+    }
+
     @Test
     void aNewerMotionCancelsAndACancelStops() {
         say("81 01 06 02 18 14 00 09 00 00 00 00 00 00 FF");

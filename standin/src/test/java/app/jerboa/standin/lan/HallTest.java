@@ -348,7 +348,7 @@ class HallTest {
         asPlanned();
         var file = TestJob.demo();
         file.withArray("/devices").remove(0);
-        for (String kind : List.of("runs", "lines", "mounts")) {
+        for (String kind : List.of("runs", "lines", "mounts", "presets", "takes")) {
             var list = file.withArray("/" + kind);
             for (int i = list.size() - 1; i >= 0; i--) {
                 JsonNode n = list.get(i);
@@ -379,5 +379,19 @@ class HallTest {
         assertThat(hall.need(L1).condition().signIns().strange()).isTrue();
         hall.hand(L1, new Hand.Reset(false));
         assertThat(hall.need(L1).condition().signIns().strange()).isFalse();
+    }
+
+    /** As the plan says that somebody stored them before; a saved hall keeps them. */
+    @Test
+    void viewsAreThereFromTheStartAndGoWithAReset() {
+        assertThat(hall.need(L1).saved().presets()).containsOnlyKeys(0, 1, 2);
+        assertThat(hall.need(L1).saved().presets().get(1).pan()).isEqualTo(35);
+        asPlanned();
+        pass(120);
+        hall.answering(Ipv4.parse("10.44.8.21"));
+        hall.hand(L1, new Hand.Reset(true));
+        assertThat(hall.need(L1).saved().presets()).as("its network alone").hasSize(3);
+        hall.hand(L1, new Hand.Reset(false));
+        assertThat(hall.need(L1).saved().presets()).isEmpty();
     }
 }

@@ -4,12 +4,15 @@ import static app.jerboa.core.item.ItemKind.DEVICE;
 import static app.jerboa.core.item.ItemKind.LINE;
 import static app.jerboa.core.item.ItemKind.MOUNT;
 import static app.jerboa.core.item.ItemKind.PREPARED;
+import static app.jerboa.core.item.ItemKind.PRESET;
 import static app.jerboa.core.item.ItemKind.RANGE;
 import static app.jerboa.core.item.ItemKind.ROUTE;
 import static app.jerboa.core.item.ItemKind.RUN;
 import static app.jerboa.core.item.ItemKind.SECRET;
+import static app.jerboa.core.item.ItemKind.SHOT_LIST;
 import static app.jerboa.core.item.ItemKind.SITE;
 import static app.jerboa.core.item.ItemKind.SUBNET;
+import static app.jerboa.core.item.ItemKind.TAKE;
 
 import app.jerboa.core.finding.Discipline;
 import app.jerboa.core.finding.Finding;
@@ -30,6 +33,8 @@ import app.jerboa.core.job.mount.MountChecks;
 import app.jerboa.core.job.mount.MountCodes;
 import app.jerboa.core.job.secret.SecretCheck;
 import app.jerboa.core.job.secret.SecretCodes;
+import app.jerboa.core.job.shot.ShotChecks;
+import app.jerboa.core.job.shot.ShotCodes;
 import app.jerboa.core.net.AddressChecks;
 import app.jerboa.core.net.AddressCodes;
 import java.util.EnumSet;
@@ -80,6 +85,11 @@ public final class JobFindings {
                             EnumSet.of(SITE, DEVICE, LINE, MOUNT),
                             MountCodes.ALL,
                             MountChecks::check),
+                    new JobCheck(
+                            "shots",
+                            EnumSet.of(DEVICE, PRESET, SHOT_LIST, TAKE),
+                            ShotCodes.ALL,
+                            ShotChecks::check),
                     new JobCheck("cabling", CABLED, CablingCodes.ALL, CablingChecks::check));
 
     /** A check that failed at this job: what it would have found is not known. */

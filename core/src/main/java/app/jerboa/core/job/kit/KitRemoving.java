@@ -61,6 +61,10 @@ public final class KitRemoving {
                 .filter(p -> gone.contains(p.camera()))
                 .map(JobItems::item)
                 .forEach(removes::add);
+        job.takes().stream()
+                .filter(t -> gone.contains(t.camera()))
+                .map(JobItems::item)
+                .forEach(removes::add);
         job.runs().stream()
                 .filter(r -> gone.contains(r.from().device()) || gone.contains(r.to().device()))
                 .map(JobItems::item)

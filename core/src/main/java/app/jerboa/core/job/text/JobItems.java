@@ -24,6 +24,8 @@ public final class JobItems {
                     RouteForm.FORM,
                     MountForm.FORM,
                     PresetForm.FORM,
+                    ShotListForm.FORM,
+                    TakeForm.FORM,
                     RunForm.FORM,
                     PriceForm.FORM,
                     PreparedForm.FORM,

@@ -11,6 +11,7 @@ final class PresetForm {
                     .value(Field.PRESET_CAMERA, Preset::camera)
                     .whole(Field.PRESET_NUMBER, Preset::number)
                     .text(Field.PRESET_NAME, Preset::name)
+                    .text(Field.PRESET_SUBJECT, Preset::subject)
                     .text(Field.PRESET_NOTE, Preset::note)
                     .wholeOrNone(Field.KEPT_PAN, p -> p.kept().pan())
                     .wholeOrNone(Field.KEPT_TILT, p -> p.kept().tilt())
@@ -27,6 +28,7 @@ final class PresetForm {
                 t.device(Field.PRESET_CAMERA),
                 t.whole(Field.PRESET_NUMBER),
                 t.text(Field.PRESET_NAME),
+                t.text(Field.PRESET_SUBJECT),
                 t.text(Field.PRESET_NOTE),
                 new Preset.Kept(
                         t.wholeOrNone(Field.KEPT_PAN),

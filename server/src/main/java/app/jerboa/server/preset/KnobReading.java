@@ -8,21 +8,19 @@ import app.jerboa.core.profile.PresetPart;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.knobs.KnobHands;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What the knobs of a view stand at, and how that is kept as one text: {@code iris=12;gain=3}. */
+/** Asks a camera what the knobs of a view stand at. */
 @Component
-class PresetKnobs {
+class KnobReading {
     private final KnobHands hands;
 
-    PresetKnobs(KnobHands hands) {
+    KnobReading(KnobHands hands) {
         this.hands = hands;
     }
 
@@ -47,7 +45,7 @@ class PresetKnobs {
         for (Knob knob : profile.knobs()) {
             boolean part =
                     store.stream()
-                            .flatMap(p -> PresetHolds.knobOf(p).stream())
+                            .flatMap(p -> PresetHolds.knobsOf(p).stream())
                             .anyMatch(knob.name()::equals);
             if (part) {
                 names.add(knob.name());
@@ -58,21 +56,5 @@ class PresetKnobs {
                 .filter(Knob::readable)
                 .filter(k -> names.contains(k.name()))
                 .toList();
-    }
-
-    static String text(Map<String, Integer> read) {
-        return read.entrySet().stream()
-                .map(e -> e.getKey() + "=" + e.getValue())
-                .collect(Collectors.joining(";"));
-    }
-
-    /** What is no value of a knob is left out: a file may hold anything. */
-    static Map<String, Integer> read(String text) {
-        Map<String, Integer> read = new LinkedHashMap<>();
-        Arrays.stream(text.split(";"))
-                .map(pair -> pair.split("=", 2))
-                .filter(pair -> pair.length == 2 && pair[1].matches("-?\\d{1,6}"))
-                .forEach(pair -> read.put(pair[0], Integer.valueOf(pair[1])));
-        return read;
     }
 }
