@@ -59,7 +59,7 @@ export function TopBar({ job, look, onLook, onTrouble }: Props) {
       {job && <WorldChip job={job} />}
       <Box sx={{ flex: { xs: 0, sm: 1 } }} />
       {job && <Others job={job.id} />}
-      {job && rights(job).plan && <UndoRedo job={job} onTrouble={onTrouble} />}
+      {job && rights(job).drive && <UndoRedo job={job} onTrouble={onTrouble} />}
       <Button size="small" onClick={() => setSums(true)}>
         Sums
       </Button>

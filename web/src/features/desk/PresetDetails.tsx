@@ -21,7 +21,7 @@ export function PresetDetails({ job, row, preset: p }: Props) {
   const [name, setName] = useState(p.name)
   const [note, setNote] = useState(p.note)
   const change = useChange(job.id)
-  const may = rights(job).plan
+  const may = rights(job).drive
   const edits: Edit[] = [
     { item: 'preset', id: p.id, field: 'name', before: p.name, after: name.trim() },
     { item: 'preset', id: p.id, field: 'note', before: p.note, after: note.trim() },

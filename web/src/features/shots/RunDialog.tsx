@@ -34,7 +34,11 @@ export function RunDialog({ list, start, from, onClose }: Props) {
         </p>
         <label>
           Begin with{' '}
-          <select value={first} onChange={(e) => setFirst(Number(e.target.value))}>
+          <select
+            style={{ font: 'inherit', padding: 6 }}
+            value={first}
+            onChange={(e) => setFirst(Number(e.target.value))}
+          >
             {list.takes.map((t) => (
               <option key={t.id} value={t.id}>
                 take {t.number}: {t.camera} {t.subject}

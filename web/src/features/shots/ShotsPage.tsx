@@ -21,7 +21,7 @@ import { viewsOf } from './views'
 /** Takes in the order of time, whether their cameras can be there, and the list while it is run. */
 export function ShotsPage({ job }: { readonly job: Job }) {
   const { lists, presets } = useShots(job)
-  const { plan, drive } = rights(job)
+  const { drive } = rights(job)
   const run = useShotRun(job.id, drive)
   const [chosen, setChosen] = useState<number>()
   const [naming, setNaming] = useState(false)
@@ -46,6 +46,7 @@ export function ShotsPage({ job }: { readonly job: Job }) {
         <>
           {all.length > 1 && !running && (
             <select
+              style={{ font: 'inherit', padding: 6 }}
               aria-label="Shot list"
               value={list?.id}
               onChange={(e) => setChosen(Number(e.target.value))}
@@ -57,7 +58,7 @@ export function ShotsPage({ job }: { readonly job: Job }) {
               ))}
             </select>
           )}
-          {plan && !running && (
+          {drive && !running && (
             <Button variant="outlined" onClick={() => setNaming(true)}>
               New list …
             </Button>
@@ -91,14 +92,14 @@ export function ShotsPage({ job }: { readonly job: Job }) {
       {!list && lists.data && (
         <p>
           No shot list yet. It says which camera shows what and when, and whether each can be there in time.
-          {plan ? ' Press “New list”.' : ' Whoever plans this job can make one.'}
+          {drive ? ' Press “New list”.' : ' Whoever drives in this job can make one.'}
         </p>
       )}
       {list && (
         <>
           <Summary list={list} />
           {list.takes.length > 0 && <Strip list={list} run={running} />}
-          {plan && <AddTake job={job} list={list} views={views} />}
+          {drive && <AddTake job={job} list={list} views={views} />}
           <Box sx={{ mt: 1.5, overflowX: 'auto' }}>
             {list.takes.length > 0 ? (
               <TakeTable job={job} list={list} views={views} />

@@ -30,7 +30,7 @@ export function Strip({ list, run }: Props) {
             {list.takes
               .filter((t) => t.device === device)
               .map((t) => (
-                <TakeMark key={t.id} take={t} share={share} onAir={t.id === onAir?.id} />
+                <TakeMark key={t.id} take={t} share={share} total={total} onAir={t.id === onAir?.id} />
               ))}
           </Box>
         </Box>
@@ -73,11 +73,14 @@ interface MarkProps {
   readonly take: Take
   readonly share: (seconds: number) => string
   readonly onAir: boolean
+  /** Seconds of the whole list. */
+  readonly total: number
 }
 
-function TakeMark({ take, share, onAir }: MarkProps) {
+function TakeMark({ take, share, onAir, total }: MarkProps) {
   const way = take.way
   const late = way?.late ?? 0
+  const fromEnd = take.until > 0.85 * total
   return (
     <>
       {way && (
@@ -117,9 +120,25 @@ function TakeMark({ take, share, onAir }: MarkProps) {
           clipPath: late ? TORN : undefined,
         }}
       >
-        <b>{take.number}</b>
-        {late > 0 ? ` ${late.toFixed(1)} s late` : ` ${take.subject}`}
+        <b>{take.number}</b> {take.subject}
       </Box>
+      {late > 0 && (
+        <Box
+          sx={{
+            position: 'absolute',
+            ...(fromEnd
+              ? { right: `calc(100% - ${share(take.start)} + 34px)` }
+              : { left: share(take.until) }),
+            px: 0.75,
+            lineHeight: `${LANE}px`,
+            whiteSpace: 'nowrap',
+            color: 'error.main',
+            fontWeight: 600,
+          }}
+        >
+          {late.toFixed(1)} s late
+        </Box>
+      )}
     </>
   )
 }
@@ -130,7 +149,7 @@ const TORN =
 /** About eight, at whole steps. */
 function ticks(total: number): readonly number[] {
   const step = [1, 2, 5, 10, 15, 30, 60, 120, 300, 600, 1800, 3600].find((s) => total / s <= 9) ?? 7200
-  return Array.from({ length: Math.ceil(total / step) }, (_, i) => i * step)
+  return Array.from({ length: Math.ceil(total / step) }, (_, i) => i * step).filter((s) => s < 0.94 * total)
 }
 
 function stripWords(list: ShotList): string {

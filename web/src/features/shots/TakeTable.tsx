@@ -22,7 +22,7 @@ const tenths = (seconds: number) => String(Math.round(seconds * 10))
 
 /** Every take with what it shows, when, and whether its camera can be there. */
 export function TakeTable({ job, list, views }: Props) {
-  const may = rights(job).plan
+  const may = rights(job).drive
   return (
     <SheetTable
       label={`Takes of ${list.name}`}
@@ -30,17 +30,17 @@ export function TakeTable({ job, list, views }: Props) {
       rowKey={(t) => t.id}
       rowLabel={(t) => `Take ${t.number}`}
       columns={[
-        { title: 'Take', mono: true, width: 44, cell: (t) => t.number },
+        { title: 'Take', mono: true, width: 52, cell: (t) => t.number },
         {
           title: 'Start',
           mono: true,
-          width: 92,
+          width: 84,
           cell: (t) => <TimeCell job={job} take={t} field="start" seconds={t.start} what="Start" />,
         },
         {
           title: 'Length',
           mono: true,
-          width: 92,
+          width: 84,
           cell: (t) => <TimeCell job={job} take={t} field="length" seconds={t.length} what="Length" />,
         },
         { title: 'View', cell: (t) => <ViewCell job={job} take={t} views={views} /> },
@@ -61,7 +61,7 @@ export function TakeTable({ job, list, views }: Props) {
           title: 'Cue',
           cell: (t) => <TextCell job={job} take={t} field="cue" value={t.cue} shown={t.cue} what="Cue" />,
         },
-        { title: 'Way', width: 118, cell: (t) => <Way take={t} /> },
+        { title: 'Way', width: 104, cell: (t) => <Way take={t} /> },
         ...(may
           ? [{ title: 'Take away', head: '', width: 44, cell: (t: Take) => <Remove job={job} take={t} /> }]
           : []),
@@ -127,7 +127,7 @@ function ViewCell({ job, take, views }: CellProps & { readonly views: readonly V
   const change = useChange(job.id)
   const own = views.find((v) => v.device === take.device && v.preset === take.preset)
   const words = own?.label ?? `${take.camera} · ${take.preset ?? 'by hand'}`
-  if (!rights(job).plan) return <>{words}</>
+  if (!rights(job).drive) return <>{words}</>
   if (open) {
     return (
       <ViewPick

@@ -42,7 +42,7 @@ export function ViewPick({ label, views, value, onPick, onLeave, inputRef, autoF
           {...params}
           autoFocus={autoFocus}
           {...(inputRef ? { inputRef } : {})}
-          placeholder="Camera and view, for example l4 far"
+          placeholder="View, as: l4 far"
           slotProps={{
             ...params.slotProps,
             htmlInput: { ...params.slotProps.htmlInput, 'aria-label': label },

@@ -3,7 +3,7 @@ import Popper from '@mui/material/Popper'
 import TextField from '@mui/material/TextField'
 import { useRef, useState } from 'react'
 import type { KeyboardEvent, ReactNode } from 'react'
-import { adding, editing, rights, target } from '../api/changes'
+import { adding, editing, mayChange, target } from '../api/changes'
 import { Refused, sentence } from '../api/client'
 import { useChange } from '../api/job'
 import { outbox, useOutbox } from '../api/outbox'
@@ -62,7 +62,7 @@ export function EditCell(props: Props) {
       />
     )
   }
-  if (!rights(job).plan) return props.children
+  if (!mayChange(job, props.item)) return props.children
   if (started === undefined) {
     return (
       <ChangeButton label={props.label} onClick={() => setStarted(value)}>

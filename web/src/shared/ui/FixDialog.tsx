@@ -9,7 +9,7 @@ import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { useQuery } from '@tanstack/react-query'
-import { rights } from '../api/changes'
+import { mayAll } from '../api/changes'
 import { sentence } from '../api/client'
 import { previewChanges, useChange } from '../api/job'
 import type { Changes, Finding, Job } from '../api/types'
@@ -58,7 +58,7 @@ export function FixDialog({ job, title, changes, onClose }: Props) {
         <Button
           variant="contained"
           onClick={apply}
-          disabled={!preview.data || change.isPending || !rights(job).plan}
+          disabled={!preview.data || change.isPending || !mayAll(job, changes)}
           autoFocus
         >
           Apply

@@ -48,6 +48,10 @@ class PeopleTest extends RunningServer {
                     "POST /desk/clear",
                     "PUT /desk/{device}/limits",
                     "PUT /desk/{device}/turned",
+                    // Who drives may name views and lay out shots, and take that back.
+                    "POST /changes",
+                    "POST /redo",
+                    "POST /undo",
                     // Who drives may use presets.
                     "POST /presets/{device}/{number}",
                     "POST /shot-lists/{list}/run",
@@ -119,6 +123,31 @@ class PeopleTest extends RunningServer {
     private static Answer send(Client who, String method, String url) {
         boolean form = method.equals("POST") && url.matches(".*/(log|observations)");
         return form ? who.sendNote(url, "a note", 7, png(4, 4)) : who.sendText(method, url, "{}");
+    }
+
+    /** Views and shot lists are theirs who drive; the plan is not, nor is undoing one of it. */
+    @Test
+    void anOperatorNamesViewsAndLaysOutShotsAndNothingElse() {
+        String login = "mei-" + System.nanoTime();
+        Client mei = member(asha, job, login, "operator");
+        String changes = job + "/changes";
+        assertThat(mei.send("POST", changes, edit("preset", 109, "name", "wide", "all")).status())
+                .isEqualTo(200);
+        assertThat(mei.send("POST", changes, edit("take", 137, "cue", "skips shake hands", "go")))
+                .extracting(Answer::status)
+                .isEqualTo(200);
+        assertThat(mei.send("POST", changes, edit("device", 7, "name", "L1", "Balcony")).code())
+                .isEqualTo("not-allowed");
+        assertThat(mei.send("POST", job + "/undo", Map.of()).status()).isEqualTo(200);
+        long id = memberId(login);
+        asha.send("PUT", job + "/people/" + id + "/role", Map.of("role", "technician"));
+        assertThat(mei.send("POST", changes, edit("device", 7, "name", "L1", "Balcony")).status())
+                .isEqualTo(200);
+        asha.send("PUT", job + "/people/" + id + "/role", Map.of("role", "operator"));
+        assertThat(mei.send("POST", job + "/undo", Map.of()).code()).isEqualTo("not-allowed");
+        asha.send("PUT", job + "/people/" + id + "/role", Map.of("role", "viewer"));
+        assertThat(mei.send("POST", changes, edit("take", 137, "cue", "go", "now")).code())
+                .isEqualTo("not-allowed");
     }
 
     @Test

@@ -56,11 +56,19 @@ public class Commands {
 
     private final CommandMapper mapper;
     private final Jobs jobs;
+    private final DriversItems drivers;
     private final Logbook log;
     private final Live live;
     private final JsonMapper json;
 
-    Commands(CommandMapper mapper, Jobs jobs, Logbook log, Live live, JsonMapper json) {
+    Commands(
+            CommandMapper mapper,
+            Jobs jobs,
+            DriversItems drivers,
+            Logbook log,
+            Live live,
+            JsonMapper json) {
+        this.drivers = drivers;
         this.mapper = mapper;
         this.jobs = jobs;
         this.log = log;
@@ -82,6 +90,7 @@ public class Commands {
         insistOnOwnNumbers(body);
         ChangeSet changes = changeSet(stored, body);
         insistOnOwnFields(changes);
+        drivers.insist(job, changes, by);
         return apply(stored, changes, by);
     }
 
@@ -204,6 +213,7 @@ public class Commands {
             String words,
             ChangeSet changes,
             Author by) {
+        drivers.insist(stored.id(), changes, by);
         Job after;
         try {
             after = jobs.editor().apply(stored.job(), changes);

@@ -88,7 +88,7 @@ class ChangeController {
     }
 
     @PostMapping("/changes")
-    @Needs(Right.PLAN)
+    @Needs(Right.DRIVE)
     JobPatch change(
             @PathVariable("job") long job,
             @RequestBody ChangesBody body,
@@ -104,7 +104,7 @@ class ChangeController {
     }
 
     @PostMapping("/undo")
-    @Needs(Right.PLAN)
+    @Needs(Right.DRIVE)
     JobPatch undo(
             @PathVariable("job") long job,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
@@ -112,7 +112,7 @@ class ChangeController {
     }
 
     @PostMapping("/redo")
-    @Needs(Right.PLAN)
+    @Needs(Right.DRIVE)
     JobPatch redo(
             @PathVariable("job") long job,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
