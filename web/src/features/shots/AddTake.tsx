@@ -59,7 +59,6 @@ export function AddTake({ job, list, views }: Props) {
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'flex-start' }}
       >
         <ViewPick
-          key={list.takes.length}
           label="View of the next take"
           views={views}
           value={view}

@@ -13,6 +13,7 @@ import { clockText } from './clock'
 import { NewList } from './NewList'
 import { RunBar } from './RunBar'
 import { RunDialog } from './RunDialog'
+import { StillOnAir } from './StillOnAir'
 import { Strip } from './Strip'
 import { TakeTable } from './TakeTable'
 import { useShotRun, useShots } from './useShots'
@@ -86,9 +87,9 @@ export function ShotsPage({ job }: { readonly job: Job }) {
         <p role="status">
           The list that {run.view.person} ran was stopped: {run.view.why || 'its server fell silent'}.
           {drive && ' Press Run to go on from where it stood. '}
-          What was on air is still marked so on Desk.
         </p>
       )}
+      {!running && run.view && list && <StillOnAir job={job.id} list={list} view={run.view} may={drive} />}
       {!list && lists.data && (
         <p>
           No shot list yet. It says which camera shows what and when, and whether each can be there in time.

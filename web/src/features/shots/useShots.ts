@@ -25,11 +25,13 @@ export interface Step {
   readonly anyway: boolean
 }
 
+export const runKey = (job: number) => ['job', job, 'shot-run'] as const
+
 /** The list that is run: what is on air, what comes, where its cameras are. */
 export function useShotRun(job: number, may: boolean) {
   const queries = useQueryClient()
   const path = `/api/jobs/${job}/shot-lists`
-  const key = ['job', job, 'shot-run'] as const
+  const key = runKey(job)
   const run = useQuery({ queryKey: key, queryFn: () => get<ShotRun>(`${path}/run`) })
   const show = (view: ShotRun) => queries.setQueryData(key, view)
   const running = run.data?.state === 'running'

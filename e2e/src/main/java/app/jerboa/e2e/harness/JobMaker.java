@@ -57,7 +57,27 @@ public abstract class JobMaker {
                 "POST",
                 "/api/jobs/" + job + "/kit/remove",
                 JSON.writeValueAsString(Map.of("devices", others)));
+        withoutViews(job);
         return job;
+    }
+
+    /** Nobody stored or laid out anything yet. */
+    private void withoutViews(long job) {
+        List<Map<String, Object>> gone = new ArrayList<>();
+        for (JsonNode row : send("GET", "/api/jobs/" + job + "/presets", "")) {
+            row.get("presets").forEach(p -> gone.add(named("preset", p)));
+        }
+        for (JsonNode list : send("GET", "/api/jobs/" + job + "/shot-lists", "")) {
+            list.get("takes").forEach(t -> gone.add(named("take", t)));
+            gone.add(named("shot-list", list));
+        }
+        Map<String, Object> changes =
+                Map.of("adds", List.of(), "edits", List.of(), "removes", gone);
+        send("POST", "/api/jobs/" + job + "/changes", JSON.writeValueAsString(changes));
+    }
+
+    private static Map<String, Object> named(String kind, JsonNode item) {
+        return Map.of("item", kind, "id", item.get("id").asLong());
     }
 
     /** Plans another address, past the pages. */

@@ -8,7 +8,8 @@ import org.junit.jupiter.api.Test;
 class LookTmp extends DeskHall {
     static void shoot(String name) {
         user.page.waitForTimeout(500);
-        user.page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("/tmp/w/look", name + ".png")));
+        user.page.screenshot(
+                new Page.ScreenshotOptions().setPath(Path.of("/tmp/w/look", name + ".png")));
     }
 
     @Test

@@ -120,6 +120,7 @@ final class ShotBodies {
      * @param next id of the take that is up next; empty after the last
      * @param elapsed seconds since the last cut
      * @param onAirDevice the camera of the take on air
+     * @param stillOnAir it is marked so
      * @param cameras that were sent, or could not be
      */
     record ShotRunBody(
@@ -132,6 +133,7 @@ final class ShotBodies {
             Optional<Long> next,
             double elapsed,
             Optional<Long> onAirDevice,
+            boolean stillOnAir,
             List<SentCamera> cameras) {}
 
     /**

@@ -190,12 +190,7 @@ final class ShotRunning implements MachineRun {
         long device = plan.device(due.take());
         Preset to = plan.take(due.take()).preset().orElseThrow();
         ShotSend before = sends.get(device);
-        boolean same =
-                before != null
-                        && before.number() == due.take() + 1
-                        && before.preset() == to.number()
-                        && (before.travels() || before.cuts() == row.cuts());
-        if (same) {
+        if (before != null && before.isFor(due.take() + 1, to) && !before.goesAgain(row.cuts())) {
             return;
         }
         if (before != null && before.travels()) {

@@ -61,6 +61,7 @@ class ShotRuns {
     ShotRunBody view(long job, Person asks) {
         Optional<RunRow> run = runs.run(job, RunKind.SHOTS);
         Optional<ShotRunRow> row = mapper.row(job);
+        Optional<Long> onAir = row.map(ShotRunRow::atTake).flatMap(t -> shownBy(job, t));
         return new ShotRunBody(
                 run.map(RunRow::stateNow).orElse("none"),
                 run.map(RunRow::person).orElse(""),
@@ -70,7 +71,8 @@ class ShotRuns {
                 row.map(ShotRunRow::atTake),
                 row.map(ShotRunRow::nextTake),
                 row.map(ShotRunRow::elapsed).orElse(0.0),
-                row.map(ShotRunRow::atTake).flatMap(t -> shownBy(job, t)),
+                onAir,
+                onAir.filter(d -> desks.onAir(job, d)).isPresent(),
                 sent(run));
     }
 

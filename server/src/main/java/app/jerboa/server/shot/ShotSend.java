@@ -29,6 +29,8 @@ final class ShotSend implements Runnable {
     /** Beyond the time that its way takes by its profile: a zoom may take longer than the head. */
     private static final long PATIENCE_MILLIS = 8_000;
 
+    private static final long AGAIN_NANOS = TimeUnit.SECONDS.toNanos(3);
+
     /** How it stands with the camera. */
     enum State {
         WAITS,
@@ -54,6 +56,7 @@ final class ShotSend implements Runnable {
     private volatile State state;
     private volatile String words;
     private volatile boolean cancelled;
+    private volatile long since;
 
     ShotSend(MachineDesks desks, Wish wish, Person by, String httpSession) {
         this.desks = desks;
@@ -71,12 +74,18 @@ final class ShotSend implements Runnable {
         return wish.to().number();
     }
 
-    int number() {
-        return wish.number();
+    boolean isFor(int take, Preset view) {
+        return wish.number() == take && preset() == view.number();
     }
 
-    int cuts() {
-        return wish.cuts();
+    /**
+     * With each cut, what did not come off is tried once more; what somebody else held, soon.
+     *
+     * @param cuts of the run by now
+     */
+    boolean goesAgain(int cuts) {
+        boolean soon = is(State.NOT_SENT) && System.nanoTime() - since > AGAIN_NANOS;
+        return !travels() && (soon || cuts != wish.cuts());
     }
 
     boolean is(State asked) {
@@ -154,6 +163,7 @@ final class ShotSend implements Runnable {
 
     private void now(State now, String sentence) {
         words = sentence;
+        since = System.nanoTime();
         state = now;
     }
 
