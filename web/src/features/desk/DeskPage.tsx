@@ -17,6 +17,7 @@ const deskKeys: readonly PageKey[] = [
   ['f and n', 'focus far and near while held'],
   ['c', 'creep: all speeds at 15 %'],
   ['p and digits', 'recall a preset'],
+  ['w', 'one picture, four, or all'],
   ['h', 'hold this push, or end the steady move'],
   ['Space, Esc', 'STOP ALL'],
 ]

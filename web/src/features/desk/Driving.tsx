@@ -30,6 +30,9 @@ import { isKeyOf, useNumberKeys } from './useNumberKeys'
 import { toldBy } from './pad'
 import { usePad, usePadName } from './usePad'
 import { useStickKeys } from './useStickKeys'
+import { Wall } from './Wall'
+import { nextWall } from './wall'
+import type { WallSize } from './wall'
 import { WireFrames } from './WireFrames'
 import { LensLevers } from './LensLevers'
 import { Way } from './Way'
@@ -57,10 +60,41 @@ function ToItsCard({ job, device }: { readonly job: number; readonly device: num
   )
 }
 
+const WALLS: Readonly<Record<WallSize, string>> = { off: 'One picture', four: 'Four', all: 'All' }
+
+/** Whose pictures are shown. */
+function WallSwitch({
+  size,
+  onSize,
+}: {
+  readonly size: WallSize
+  readonly onSize: (size: WallSize) => void
+}) {
+  return (
+    <Box role="group" aria-label="Pictures (w)" sx={{ display: 'flex', gap: 0.5 }}>
+      {(['off', 'four', 'all'] as const).map((s) => (
+        <Button
+          key={s}
+          size="small"
+          variant={s === size ? 'contained' : 'outlined'}
+          aria-pressed={s === size}
+          onClick={(e) => {
+            e.currentTarget.blur()
+            onSize(s)
+          }}
+        >
+          {WALLS[s]}
+        </Button>
+      ))}
+    </Box>
+  )
+}
+
 /** The desk while there is something to drive: keys, stick, picture, and what is said before and after. */
 export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk }) {
   const [percent, setPercent] = useState(60)
   const [creeps, setCreeps] = useState(false)
+  const [wall, setWall] = useState<WallSize>('off')
   const limit = (percent / 100) * (creeps ? CREEP : 1)
   const { state, stick, positions, frames, take, home, recall, stopAll, allowOnAir, go, endMove, ask, keep } =
     useDesk(job.id, limit)
@@ -109,6 +143,8 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
       setCreeps(!creeps)
     } else if (e.key === 'h' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
       toggleKept(stick)
+    } else if (e.key === 'w' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
+      setWall(nextWall(wall))
     } else if ((e.key === ',' || e.key === '.') && !typing(e.target)) {
       step(e.key === '.' ? 1 : -1)
     }
@@ -136,18 +172,25 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
         }}
       >
         <div>
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 158px' },
-              columnGap: 1.5,
-            }}
-          >
-            <CameraPicture job={job} camera={camera} />
-            <ReadBack camera={camera} positions={positions} />
-          </Box>
-          <Box role="status" sx={{ minHeight: 26, mt: 0.5 }}>
-            {state.stopped}
+          {wall === 'off' ? (
+            <Box
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 158px' },
+                columnGap: 1.5,
+              }}
+            >
+              <CameraPicture job={job} camera={camera} />
+              <ReadBack camera={camera} positions={positions} />
+            </Box>
+          ) : (
+            <Wall job={job.id} cameras={desk.cameras} size={wall} taken={state.taken} onTake={take} />
+          )}
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mt: 0.5 }}>
+            <Box role="status" sx={{ minHeight: 26, flex: 1 }}>
+              {state.stopped}
+            </Box>
+            <WallSwitch size={wall} onSize={setWall} />
           </Box>
           {camera && state.taken !== 0 && <Presets job={job} device={camera.id} onRecall={recall} />}
           <Limits job={job} camera={camera} positions={positions} />

@@ -72,6 +72,38 @@ class PictureJourney extends DeskHall {
         await().atMost(Duration.ofSeconds(20)).until(() -> brightness(1) < before * 0.8);
     }
 
+    /** Four large, then all; what is pressed is on the stick, and STOP ALL stays in sight. */
+    @Test
+    void theWallShowsSeveralAndTakesWhatIsPressed() {
+        openDesk();
+        take(1);
+        user.page.keyboard().press("w");
+        Locator wall = user.page.getByLabel("Wall");
+        await().atMost(Duration.ofSeconds(20)).until(() -> pictures(wall) == 4);
+        wall.getByLabel("Take L3").click();
+        assertThat(
+                        user.page
+                                .getByRole(
+                                        AriaRole.GROUP,
+                                        new Page.GetByRoleOptions().setName("Cameras"))
+                                .locator("[aria-pressed=true]"))
+                .containsText("L3");
+        assertThat(user.page.getByText("STOP ALL (Space)")).isVisible();
+        user.page.keyboard().press("w");
+        await().atMost(Duration.ofSeconds(20)).until(() -> pictures(wall) == 4);
+        user.page.keyboard().press("w");
+        assertThat(wall).hasCount(0);
+        assertThat(picture(3)).isVisible();
+    }
+
+    /** That have come, whole. */
+    private static int pictures(Locator wall) {
+        return ((Number)
+                        wall.evaluate(
+                                "w => [...w.querySelectorAll('img')].filter(i => i.naturalWidth === 640).length"))
+                .intValue();
+    }
+
     @Test
     void withoutAPictureItSaysWhyAndDrivesAllTheSame() {
         openDesk();

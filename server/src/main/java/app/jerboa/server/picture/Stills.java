@@ -4,33 +4,55 @@ import app.jerboa.core.job.Device;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.knobs.StillFetch;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Threads;
 import app.jerboa.server.words.Words;
-import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.Expiry;
+import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Map;
-import java.util.concurrent.Semaphore;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
  * The newest picture of each camera, however many pages show it: one is fetched at a time for each
- * camera, a few at once in all, and what is younger than a moment is shown again.
+ * camera, a few at once in all, and what is younger than a moment is shown again. One that gave
+ * none is left alone for a while, so that a dark camera does not hold up those that answer.
  */
 @Component
 class Stills {
     private static final Duration FRESH = Duration.ofMillis(150);
+    private static final Duration LEFT_ALONE = Duration.ofSeconds(2);
     private static final int MOST_KEPT = 256;
     private static final int AT_ONCE = 6;
-    private static final int PATIENCE_MILLIS = 2_000;
+    private static final int MOST_WAITING = 64;
+    private static final int PATIENCE_MILLIS = 4_000;
 
     private record Key(long job, long device) {}
 
+    /**
+     * What came.
+     *
+     * @param why there is none; blank for a picture
+     */
+    private record Got(byte[] picture, String why) {}
+
     private final StillFetch fetch;
-    private final Semaphore free = new Semaphore(AT_ONCE);
-    private final Cache<Key, byte[]> kept =
-            Caffeine.newBuilder().maximumSize(MOST_KEPT).expireAfterWrite(FRESH).build();
+    private final ExecutorService threads = Threads.few("stills", AT_ONCE, MOST_WAITING);
+    private final AsyncCache<Key, Got> kept =
+            Caffeine.newBuilder()
+                    .maximumSize(MOST_KEPT)
+                    .expireAfter(
+                            Expiry.<Key, Got>creating(
+                                    (k, got) -> got.why().isEmpty() ? FRESH : LEFT_ALONE))
+                    .buildAsync();
 
     Stills(StillFetch fetch) {
         this.fetch = fetch;
@@ -41,29 +63,42 @@ class Stills {
      */
     byte[] of(Jobs.Stored stored, Device camera) {
         Key key = new Key(stored.id(), camera.id().value());
+        Got got;
         try {
-            return kept.get(key, k -> inTurn(stored, camera));
-        } catch (StillFetch.NoStill e) {
-            throw new Problem(HttpStatus.CONFLICT, "no-picture", e.getMessage(), Map.of());
-        }
-    }
-
-    private byte[] inTurn(Jobs.Stored stored, Device camera) {
-        boolean mine = false;
-        try {
-            mine = free.tryAcquire(PATIENCE_MILLIS, TimeUnit.MILLISECONDS);
-            if (!mine) {
-                throw new Problem(
-                        HttpStatus.TOO_MANY_REQUESTS, "busy", Words.say("picture.busy"), Map.of());
-            }
-            return fetch.fetch(stored, camera);
+            got =
+                    kept.get(
+                                    key,
+                                    (k, e) ->
+                                            CompletableFuture.supplyAsync(
+                                                    () -> fetched(stored, camera), threads))
+                            .get(PATIENCE_MILLIS, TimeUnit.MILLISECONDS);
+        } catch (RejectedExecutionException | TimeoutException e) {
+            throw new Problem(
+                    HttpStatus.TOO_MANY_REQUESTS, "busy", Words.say("picture.busy"), Map.of());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw Problem.notFound("picture");
-        } finally {
-            if (mine) {
-                free.release();
-            }
+        } catch (ExecutionException e) {
+            throw e.getCause() instanceof RuntimeException broken
+                    ? broken
+                    : new IllegalStateException(e.getCause());
         }
+        if (!got.why().isEmpty()) {
+            throw new Problem(HttpStatus.CONFLICT, "no-picture", got.why(), Map.of());
+        }
+        return got.picture();
+    }
+
+    private Got fetched(Jobs.Stored stored, Device camera) {
+        try {
+            return new Got(fetch.fetch(stored, camera), "");
+        } catch (StillFetch.NoStill e) {
+            return new Got(new byte[0], e.getMessage());
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        threads.shutdownNow();
     }
 }
