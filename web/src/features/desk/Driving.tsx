@@ -71,13 +71,14 @@ function WallSwitch({
   readonly onSize: (size: WallSize) => void
 }) {
   return (
-    <Box role="group" aria-label="Pictures (w)" sx={{ display: 'flex', gap: 0.5 }}>
+    <Box role="radiogroup" aria-label="Pictures (w)" sx={{ display: 'flex', gap: 0.5 }}>
       {(['off', 'four', 'all'] as const).map((s) => (
         <Button
           key={s}
           size="small"
           variant={s === size ? 'contained' : 'outlined'}
-          aria-pressed={s === size}
+          role="radio"
+          aria-checked={s === size}
           onClick={(e) => {
             e.currentTarget.blur()
             onSize(s)

@@ -49,7 +49,7 @@ const Tile = memo(function Tile({ job, camera: c, chosen, onTake }: TileProps) {
   return (
     <ButtonBase
       aria-label={`Take ${c.name}`}
-      aria-pressed={chosen}
+      aria-current={chosen}
       onClick={(e) => {
         // Space must stop, not press this again.
         e.currentTarget.blur()
