@@ -20,6 +20,7 @@ import { PadPanel, usePadMap } from './PadPanel'
 import { Presets } from './Presets'
 import { Limits, ReadBack } from './ReadBack'
 import { SteadyMove } from './SteadyMove'
+import { RowStatus } from './RowStatus'
 import { StickSurface } from './StickSurface'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
@@ -163,6 +164,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           {state.trouble} {state.dark !== 0 && <ToItsCard job={job.id} device={state.dark} />}
         </Trouble>
       )}
+      <RowStatus job={job} />
       <TakeOver desk={desk} state={state} leads={rights(job).manage} onAsk={ask} onKeep={keep} />
       <Box
         sx={{
@@ -193,7 +195,9 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
             </Box>
             <WallSwitch size={wall} onSize={setWall} />
           </Box>
-          {camera && state.taken !== 0 && <Presets job={job} device={camera.id} onRecall={recall} />}
+          {camera && state.taken !== 0 && (
+            <Presets job={job} device={camera.id} onAir={camera.onAir} onRecall={recall} />
+          )}
           <Limits job={job} camera={camera} positions={positions} />
           {camera && <Way job={job} camera={camera} />}
           {camera && told.value === camera.id && (

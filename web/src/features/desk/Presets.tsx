@@ -8,19 +8,21 @@ import type { Job, Preset, PresetRow } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { PresetDetails } from './PresetDetails'
 import { PresetStoring } from './PresetStoring'
+import { RowTools } from './RowTools'
 import { holdsWords } from './presets'
 import { usePresetKeys } from './usePresetKeys'
 
 interface Props {
   readonly job: Job
   readonly device: number
+  readonly onAir: boolean
   readonly onRecall: (number: number) => void
 }
 
 const TWICE = 'jerboa.preset-twice'
 
 /** The views that the taken camera keeps: pressed, it goes there. */
-export const Presets = memo(function Presets({ job, device, onRecall }: Props) {
+export const Presets = memo(function Presets({ job, device, onAir, onRecall }: Props) {
   const all = useQuery({
     queryKey: ['job', job.id, 'presets', job.version],
     queryFn: () => get<readonly PresetRow[]>(`/api/jobs/${job.id}/presets`),
@@ -85,6 +87,7 @@ export const Presets = memo(function Presets({ job, device, onRecall }: Props) {
           <Box sx={{ alignSelf: 'center' }}>None is noted yet. Drive to a view, then store it.</Box>
         )}
       </Box>
+      {may && <RowTools job={job} row={row} rows={all.data ?? []} onAir={onAir} />}
       {storing && <PresetStoring key={device} job={job} row={row} onClose={() => setStoring(false)} />}
       {shown && <PresetDetails key={shown.id} job={job} row={row} preset={shown} />}
     </Box>

@@ -164,6 +164,6 @@ describe('presets', () => {
       'position, zoom; not iris',
     )
     expect(holdsWords({ stored: ['position'], lost: [], at: '2026-01-01' })).toBe('position')
-    expect(holdsWords({ stored: ['position'], lost: [], at: '' })).toBe('noted, not read')
+    expect(holdsWords({ stored: ['position'], lost: [], at: '' })).toBe('noted, not stored in it yet')
   })
 })

@@ -14,6 +14,6 @@ export function numbersOf(row: Pick<PresetRow, 'count' | 'reserved'>): readonly 
 
 /** What comes back and what does not, in a few words. */
 export function holdsWords({ stored, lost, at }: Pick<Preset, 'stored' | 'lost' | 'at'>): string {
-  if (at === '') return 'noted, not read'
+  if (at === '') return 'noted, not stored in it yet'
   return stored.join(', ') + (lost.length > 0 ? `; not ${lost.map((l) => l.part).join(', ')}` : '')
 }

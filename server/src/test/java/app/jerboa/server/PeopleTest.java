@@ -54,6 +54,9 @@ class PeopleTest extends RunningServer {
                     "POST /undo",
                     // Who drives may use presets.
                     "POST /presets/{device}/{number}",
+                    "POST /presets/{device}/copy",
+                    "POST /presets/{device}/run",
+                    "POST /presets/run/cancel",
                     "POST /shot-lists/{list}/run",
                     "POST /shot-lists/run/next",
                     "POST /shot-lists/run/skip",

@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
+import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Looks that cameras keep: stored, told what they hold, gone back to, and stopped on the way. */
 class PresetJourney extends DeskHall {
@@ -102,6 +105,58 @@ class PresetJourney extends DeskHall {
         awaitStanding(2);
         assertThat(Math.abs(pan(2) - left)).as("it was stopped on its way").isGreaterThan(1);
         user.page.getByText("Take off air").click();
+    }
+
+    /** As a reset leaves it: the camera keeps no view any more. */
+    private static void forget(int camera) {
+        String path = "/halls/" + job + "/snapshot";
+        ObjectNode snapshot = (ObjectNode) BrowserUser.json(programs.rig("GET", path, ""));
+        String device = Long.toString(user.device(job, "L" + camera));
+        ((ObjectNode) snapshot.path("state").path("things").path("devices").path(device))
+                .set("presets", snapshot.objectNode());
+        programs.rig("PUT", path, snapshot.toString());
+    }
+
+    private static void row(String button, String start) {
+        user.press(button);
+        assertThat(user.button(start)).isDisabled();
+        user.page.getByText("said “clear”").click();
+        user.press(start);
+        assertThat(user.page.locator("[data-row-run=running]")).isVisible();
+        assertThat(user.page.locator("[data-row-run=done]"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
+    }
+
+    /** A camera that was reset: what it lost is seen, written back, and seen to stand. */
+    @Test
+    void aRowIsCheckedAndWrittenBackAfterAReset() {
+        job = 0;
+        openDesk();
+        take(3);
+        store(3, "wide");
+        double wide = pan(3);
+        driveAway(3, "ArrowRight", 12);
+        store(3, "rings");
+        double rings = pan(3);
+        row("Check this row …", "Check 2 views");
+        assertThat(user.page.locator("[data-outcome=stands]")).hasCount(2);
+
+        forget(3);
+        take(3);
+        row("Check this row …", "Check 2 views");
+        assertThat(user.page.locator("[data-outcome=differs]")).hasCount(1);
+        assertThat(user.page.getByText("it points").first()).isVisible();
+
+        take(3);
+        row("Write it back …", "Write 2 views");
+        assertThat(user.page.locator("[data-outcome=written]")).hasCount(2);
+        assertThat(pan(3)).as("it is put back").isCloseTo(rings, within(0.3));
+        take(3);
+        preset("wide").click();
+        await().atMost(Duration.ofSeconds(15)).until(() -> Math.abs(pan(3) - wide) < 0.3);
+        awaitStanding(3);
+        row("Check this row …", "Check 2 views");
+        assertThat(user.page.locator("[data-outcome=stands]")).hasCount(2);
     }
 
     @Test

@@ -84,6 +84,15 @@ public class MachineDesks {
         return gates.of(new CameraId(job, device)).onAir();
     }
 
+    /** Whoever has it on a stick gives it to the program that they start. */
+    public void handOver(long job, long device, Person by, String why) {
+        CameraId id = new CameraId(job, device);
+        desks.all().stream()
+                .filter(d -> !d.machine && d.account() == by.id())
+                .filter(d -> d.driving.camera().filter(c -> c.id().equals(id)).isPresent())
+                .forEach(d -> d.driving.giveBack(why));
+    }
+
     /**
      * A picture goes out, and others no longer do.
      *

@@ -6,6 +6,7 @@ import app.jerboa.core.job.Preset;
 import app.jerboa.core.knob.Choice;
 import app.jerboa.core.preset.PresetHolds;
 import app.jerboa.core.preset.PresetKnobs;
+import app.jerboa.core.preset.RowTime;
 import app.jerboa.core.profile.PresetPart;
 import app.jerboa.core.profile.Presets;
 import app.jerboa.core.profile.Profile;
@@ -26,6 +27,7 @@ final class PresetBodies {
      * @param count how many it can keep, numbered from 0
      * @param reserved numbers that call a function instead
      * @param keptIn camera, controller or software
+     * @param rowSeconds about how long a program takes to go to each that was read
      * @param stores parts in words, for example {@code white balance}
      */
     record PresetRow(
@@ -36,6 +38,7 @@ final class PresetBodies {
             List<Integer> reserved,
             String keptIn,
             List<String> stores,
+            double rowSeconds,
             List<PresetBody> presets) {}
 
     /**
@@ -83,6 +86,9 @@ final class PresetBodies {
                 can.reserved(),
                 can.keptIn().toString(),
                 can.store().stream().map(PresetBodies::part).toList(),
+                RowTime.seconds(
+                        camera.profile().head().orElseThrow(),
+                        presets.stream().filter(p -> p.kept().pan().isPresent()).toList()),
                 presets.stream().map(p -> body(camera.profile(), p)).toList());
     }
 

@@ -4,6 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Preset;
+import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Author;
@@ -12,9 +13,13 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.preset.PresetBodies.PresetRow;
 import app.jerboa.server.preset.PresetBodies.StoreBody;
+import app.jerboa.server.preset.RowBodies.CopyRow;
+import app.jerboa.server.preset.RowBodies.RowRunBody;
+import app.jerboa.server.preset.RowBodies.RowStart;
 import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
 import io.swagger.v3.oas.annotations.Parameter;
+import jakarta.servlet.http.HttpSession;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -39,8 +44,10 @@ class PresetController {
     private final Jobs jobs;
     private final JobViews views;
     private final PresetStore store;
+    private final Rows rows;
 
-    PresetController(Jobs jobs, JobViews views, PresetStore store) {
+    PresetController(Jobs jobs, JobViews views, PresetStore store, Rows rows) {
+        this.rows = rows;
         this.jobs = jobs;
         this.views = views;
         this.store = store;
@@ -88,6 +95,46 @@ class PresetController {
         Jobs.Stored stored = jobs.load(job);
         Device camera = stored.need(device);
         return views.patch(store.store(stored, camera, number, body, (Person) by), by);
+    }
+
+    /** A program that goes to each view of a camera. */
+    @GetMapping("/run")
+    RowRunBody run(@PathVariable("job") long job) {
+        return rows.view(job);
+    }
+
+    /** The head moves to each view: clear and off air. */
+    @PostMapping("/{device}/run")
+    @Needs(Right.DRIVE)
+    RowRunBody start(
+            @PathVariable("job") long job,
+            @PathVariable("device") long device,
+            @RequestBody RowStart body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Person person,
+            @Parameter(hidden = true) HttpSession session) {
+        Jobs.Stored stored = jobs.load(job);
+        rows.start(stored, stored.need(device), body, person, session.getId());
+        return rows.view(job);
+    }
+
+    @PostMapping("/run/cancel")
+    @Needs(Right.DRIVE)
+    RowRunBody cancel(@PathVariable("job") long job) {
+        rows.cancel(job);
+        return rows.view(job);
+    }
+
+    @PostMapping("/{device}/copy")
+    @Needs(Right.DRIVE)
+    JobPatch copy(
+            @PathVariable("job") long job,
+            @PathVariable("device") long device,
+            @RequestBody CopyRow body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author by) {
+        Jobs.Stored stored = jobs.load(job);
+        Commands.Done done =
+                rows.copy(stored, stored.need(device), stored.need(body.to()), (Person) by);
+        return views.patch(done, by);
     }
 
     private static void insistOnLength(String field, String text, int most) {

@@ -7,10 +7,10 @@ import app.jerboa.server.platform.Settings;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** What tests have changed and not put back yet; it outlives a killed server. */
+/** What a machine has changed and not put back yet; it outlives a killed server. */
 @Component
-class PutBacks {
-    static final String HEAD = "head";
+public class PutBacks {
+    public static final String HEAD = "head";
 
     private final ProveMapper mapper;
     private final MachineDesks desks;
@@ -23,12 +23,12 @@ class PutBacks {
     }
 
     /** Before it is changed; what is noted already stays as it was first. */
-    void note(long job, Device device, String what, String value, Person by) {
+    public void note(long job, Device device, String what, String value, Person by) {
         mapper.note(
                 job, device.id().value(), what, value, server, by.getUsername(), desks.stops(job));
     }
 
-    void done(long job, Device device, String what) {
+    public void done(long job, Device device, String what) {
         mapper.forget(job, device.id().value(), what);
     }
 

@@ -11,7 +11,9 @@ public enum RunKind {
     /** A look at the network for devices. */
     DISCOVERY(Notice.PROOF),
     /** Cameras are sent to their next views, a shot list long. */
-    SHOTS(Notice.DESK);
+    SHOTS(Notice.DESK),
+    /** The stored views of a camera are gone to, or written back. */
+    VIEWS(Notice.DESK);
 
     private final String part;
 

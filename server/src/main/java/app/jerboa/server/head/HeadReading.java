@@ -1,4 +1,4 @@
-package app.jerboa.server.prove;
+package app.jerboa.server.head;
 
 import app.jerboa.server.desk.MachineDesk;
 import app.jerboa.wire.link.session.Answers;
@@ -9,11 +9,11 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.IntPredicate;
 
 /** Asks a head where it points: waiting while it stands, and without waiting while it is driven. */
-final class HeadReading {
+public final class HeadReading {
     private static final int PATIENCE_SECONDS = 2;
 
     /** What of a head is read. */
-    enum Axis {
+    public enum Axis {
         PAN,
         TILT,
         ZOOM
@@ -22,7 +22,7 @@ final class HeadReading {
     private final MachineDesk desk;
     private final HeadLink link;
 
-    HeadReading(MachineDesk desk) {
+    public HeadReading(MachineDesk desk) {
         this.desk = desk;
         this.link = desk.link();
     }
@@ -40,12 +40,12 @@ final class HeadReading {
      *
      * @throws NoAnswer when it does not answer within two seconds
      */
-    int now(Axis axis) {
+    public int now(Axis axis) {
         desk.sign();
         return Answers.await(asked(axis), PATIENCE_SECONDS);
     }
 
-    PanTilt head() {
+    public PanTilt head() {
         desk.sign();
         return Answers.await(link.askPanTilt(true), PATIENCE_SECONDS);
     }
@@ -53,17 +53,17 @@ final class HeadReading {
     /**
      * Follows an axis while the stick is held: each look takes the newest answer and asks again.
      */
-    final class Following {
+    public final class Following {
         private final Axis axis;
         private CompletableFuture<Integer> asked;
 
-        Following(Axis axis) {
+        public Following(Axis axis) {
             this.axis = axis;
             this.asked = asked(axis);
         }
 
         /** False while no answer is new; never waits. */
-        boolean is(IntPredicate wanted) {
+        public boolean is(IntPredicate wanted) {
             if (!asked.isDone()) {
                 return false;
             }
