@@ -24,6 +24,7 @@ import { RowStatus } from './RowStatus'
 import { StickSurface } from './StickSurface'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
+import { Tally } from './Tally'
 import { TakeOver } from './TakeOver'
 import { useAtRest } from './useAtRest'
 import { useDesk } from './useDesk'
@@ -268,6 +269,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
               onChange={(_, v) => setPercent(v)}
             />
             <Crossing positions={positions} />
+            <Tally job={job} cameras={desk.cameras} />
             <HoldSteady stick={stick} camera={camera} positions={positions} />
             <Box sx={{ maxWidth: 344 }}>
               {camera?.tells && (

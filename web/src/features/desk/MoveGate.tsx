@@ -41,7 +41,9 @@ export function MoveGate({ job, camera, cameras, refused, allowed, onAllow }: Pr
         <>
           <b>
             {refused ? 'Not moved: ' : ''}
-            {camera.name} is on air.
+            {camera.tally === 'not-known'
+              ? `whether ${camera.name} is on air is not known.`
+              : `${camera.name} is on air.`}
           </b>
           <Button variant="contained" onClick={onAllow}>
             Let it move on air

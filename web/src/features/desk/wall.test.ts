@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { Turns } from './stillTurns'
+import { tallyWords } from './tallyWords'
 import { nextWall, onWall } from './wall'
 
 describe('the wall', () => {
@@ -39,4 +40,16 @@ describe('turns', () => {
     turns.want(() => went.push(8))
     expect(went).toEqual([1, 2, 4, 5, 6, 7])
   })
+})
+
+describe('tally', () => {
+  const of = (...tallies: string[]) => tallies.map((tally, i) => ({ name: `L${i + 1}`, tally }))
+  it.each([
+    [of('on', 'off', ''), 'L1 on air, says Mixer.'],
+    [of('off', 'off', ''), 'Mixer shows no camera of this desk.'],
+    [
+      of('not-known', 'not-known', ''),
+      'Mixer is silent: whether L1, L2 are on air is not known, which counts as on air.',
+    ],
+  ])('%j', (cameras, words) => expect(tallyWords('Mixer', cameras)).toBe(words))
 })

@@ -67,6 +67,7 @@ class PeopleTest extends RunningServer {
                     "PUT /desk/feels/{profile}",
                     "PUT /desk/pads",
                     "PUT /desk/{device}/air",
+                    "PUT /tally",
                     // Who drives may prove, stop and put back.
                     "POST /prove/cancel",
                     "POST /prove/put-back",

@@ -104,4 +104,30 @@ class ViewsTest extends RunningServer {
         assertThat(asha.send("POST", run + "run/again", Map.of()).code()).isEqualTo("not-running");
         assertThat(asha.get(run + "run").json().get("state").asString()).isEqualTo("none");
     }
+
+    /** Read from a switcher that was never heard, each camera at its inputs may be on air. */
+    @Test
+    void aTallyThatWasNeverHeardIsNotKnownAndByHandEndsThat() {
+        JsonNode tally = asha.get(job + "/tally").json();
+        assertThat(tally.get("switcher").isNull()).isTrue();
+        assertThat(tally.get("possible").get(0).get("cameras").toString()).contains("L1", "L8");
+        assertThat(asha.send("PUT", job + "/tally", Map.of("switcher", 26)).code())
+                .isEqualTo("no-tally");
+        assertThat(asha.send("PUT", job + "/tally", Map.of("switcher", 30)).status())
+                .isEqualTo(200);
+        assertThat(deskCamera("L1").get("tally").asString()).isEqualTo("not-known");
+        assertThat(deskCamera("L1").get("onAir").asBoolean()).isTrue();
+        assertThat(deskCamera("L10").get("onAir").asBoolean()).as("at no input").isFalse();
+        asha.sendText("PUT", job + "/tally", "{\"switcher\":null}");
+        assertThat(deskCamera("L1").get("onAir").asBoolean()).isFalse();
+    }
+
+    private JsonNode deskCamera(String name) {
+        for (JsonNode camera : asha.get(job + "/desk").json().get("cameras")) {
+            if (camera.get("name").asString().equals(name)) {
+                return camera;
+            }
+        }
+        throw new IllegalStateException("no " + name);
+    }
 }

@@ -45,6 +45,7 @@ class DeskController {
      * @param profile its kind
      * @param clear somebody said that its place is clear
      * @param onAir its picture goes out, as somebody said
+     * @param tally as its switcher says: on, off or not-known; blank where people say it
      * @param key what stands on its key, as the house numbers
      * @param heldBy who drives it now; blank for nobody
      * @param link how the link of whoever drives it stands: unknown, up, slow or lost; else blank
@@ -67,6 +68,7 @@ class DeskController {
             String profile,
             boolean clear,
             boolean onAir,
+            String tally,
             String heldBy,
             String link,
             String way,
@@ -89,7 +91,7 @@ class DeskController {
             double tiltDegreesPerSecond) {}
 
     private static final GateMapper.Said NOTHING_SAID =
-            new GateMapper.Said(0, false, false, "", "");
+            new GateMapper.Said(0, false, false, "", "", "");
 
     private final Jobs jobs;
     private final Contacts contacts;
@@ -197,6 +199,7 @@ class DeskController {
                 d.profile().id(),
                 said.clear(),
                 said.onAir(),
+                said.tally(),
                 said.heldBy(),
                 said.link(),
                 DeskWords.way(way, port),

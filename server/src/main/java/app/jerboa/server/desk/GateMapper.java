@@ -11,9 +11,11 @@ interface GateMapper {
     /**
      * A camera with something said of it, or somebody at it; blank for nobody.
      *
+     * @param tally as its switcher says: on, off or not-known; blank where people say it
      * @param link of whoever drives it: unknown, up, slow or lost; blank for nobody
      */
-    record Said(long device, boolean clear, boolean onAir, String heldBy, String link) {}
+    record Said(
+            long device, boolean clear, boolean onAir, String heldBy, String link, String tally) {}
 
     /** As stored; null for no limit. */
     record Row(
@@ -96,4 +98,7 @@ interface GateMapper {
     void onAir(@Param("at") CameraId at, @Param("by") String by);
 
     void offAir(@Param("at") CameraId at);
+
+    /** What is on air is read from a switcher. */
+    boolean isRead(@Param("job") long job);
 }

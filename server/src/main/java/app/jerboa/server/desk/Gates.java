@@ -161,7 +161,10 @@ class Gates {
     @Transactional
     public void cut(CameraId on, List<Long> off, String what, Author by) {
         off.forEach(d -> mapper.offAir(new CameraId(on.job(), d)));
-        mapper.onAir(on, by.displayName());
+        // Where a switcher tells, what is said by hand beside it would outlast its cut.
+        if (!mapper.isRead(on.job())) {
+            mapper.onAir(on, by.displayName());
+        }
         log.event(on.job(), what, List.of(on.device()), by);
         live.changed(on.job(), Notice.DESK);
     }

@@ -7,8 +7,10 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Problem;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Gives programs a desk, under the name and the rights of whoever started them. */
@@ -82,6 +84,16 @@ public class MachineDesks {
     /** Its picture goes out now: nothing of it may be changed. */
     public boolean onAir(long job, long device) {
         return gates.of(new CameraId(job, device)).onAir();
+    }
+
+    /** Jobs of which a desk is open at this server, a person's or a program's. */
+    public Set<Long> openJobs() {
+        return desks.all().stream().map(Desk::job).filter(j -> j > 0).collect(Collectors.toSet());
+    }
+
+    /** What is on air was said, or is to be read elsewhere: the next push finds it. */
+    public void said(long job) {
+        desks.regate(job);
     }
 
     /** Whoever has it on a stick gives it to the program that they start. */

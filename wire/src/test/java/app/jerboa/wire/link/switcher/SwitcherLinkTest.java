@@ -1,0 +1,126 @@
+package app.jerboa.wire.link.switcher;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.wire.link.Stream;
+import app.jerboa.wire.link.Subscription;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.octets.Octets;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SwitcherLinkTest {
+    private final AtomicLong now = new AtomicLong(1_000_000_000L);
+    private final AtomicInteger changes = new AtomicInteger();
+    private final WireLog log = new WireLog(10);
+    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor();
+    private final Wire wire = new Wire();
+    private final SwitcherLink link =
+            new SwitcherLink(
+                    wire, timer, now::get, () -> Instant.EPOCH, log, changes::incrementAndGet);
+
+    private static final class Wire implements Stream {
+        private final List<Consumer<Octets>> ears = new ArrayList<>();
+        private Runnable opened = () -> {};
+
+        @Override
+        public Subscription onOpen(Runnable then) {
+            opened = then;
+            return () -> {};
+        }
+
+        @Override
+        public void send(Octets octets, Sent sent) {
+            sent.sent(Optional.empty());
+        }
+
+        @Override
+        public Subscription listen(Consumer<Octets> onOctets) {
+            ears.add(onOctets);
+            return () -> ears.remove(onOctets);
+        }
+
+        @Override
+        public Optional<String> trouble() {
+            return Optional.empty();
+        }
+
+        @Override
+        public void close() {
+            ears.clear();
+        }
+
+        void says(String text) {
+            Octets octets = Octets.of(text.getBytes(StandardCharsets.UTF_8));
+            List.copyOf(ears).forEach(e -> e.accept(octets));
+        }
+    }
+
+    @AfterEach
+    void end() {
+        link.close();
+        timer.shutdownNow();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"programme\":3,\"preview\":1}|3",
+                "{\"inputs\":{\"1\":{\"from\":\"L1\"}},\"programme\":0}|0",
+                "{\"programme\":\"3\"}|none",
+                "{\"programme\":2.5}|none",
+                "{\"programme\":99999999999}|none",
+                "{\"preview\":1}|none",
+                "{\"refused\":\"not understood\"}|none",
+                "hello|none",
+            })
+    void whatIsOnProgramme(String line, String programme) {
+        wire.says(line + "\n");
+        assertThat(
+                        link.programme().isPresent()
+                                ? Integer.toString(link.programme().getAsInt())
+                                : "none")
+                .isEqualTo(programme);
+    }
+
+    @Test
+    void aChangeIsToldOnceAndSilenceMakesItUnknown() {
+        wire.says("{\"programme\":1}\n{\"programme\":1}\n{\"prog");
+        assertThat(changes).hasValue(1);
+        wire.says("ramme\":4}\n");
+        assertThat(changes).hasValue(2);
+        assertThat(link.programme()).hasValue(4);
+        assertThat(log.entries())
+                .extracting(WireLog.Entry::meaning)
+                .contains("input 4 is on programme");
+        now.addAndGet(SwitcherLink.FRESH.toNanos());
+        assertThat(link.programme()).hasValue(4);
+        now.addAndGet(1);
+        assertThat(link.programme()).isEmpty();
+        wire.says("{\"programme\":4}\n");
+        assertThat(link.programme()).hasValue(4);
+        assertThat(changes).as("it is the same as before").hasValue(2);
+    }
+
+    /** Half a line of a connection that ended belongs to nothing that comes over the next. */
+    @Test
+    void aNewConnectionBeginsAfresh() {
+        wire.says("{\"programme\":");
+        wire.opened.run();
+        wire.says("{\"programme\":7}\n");
+        assertThat(link.programme()).hasValue(7);
+    }
+}
