@@ -144,13 +144,22 @@ class Screenshots extends Jerboa {
         shoot("found");
     }
 
+    /** The list while it is run, with the take in it that cannot be made. */
     @Test
-    void bringUpMethods() {
-        long job = user.freshJob();
-        user.setAddress(job, "L4", "10.44.8.33", "10.44.8.24");
-        user.open(job, "bring-up");
-        assertThat(user.page.getByText("Recommended:")).isVisible();
-        shoot("bring-up-methods");
+    void shots() {
+        long job = user.setHall();
+        user.open(job, "shots");
+        user.press("Run …");
+        user.page.getByText("said “clear”").click();
+        user.press("Send the cameras");
+        assertThat(user.page.locator("[data-sent=there]")).hasCount(4);
+        user.page.keyboard().press("n");
+        assertThat(user.page.locator("[data-run] b").first()).containsText("1 ·");
+        user.page.keyboard().press("n");
+        assertThat(user.page.locator("[data-run] b").first()).containsText("2 ·");
+        assertThat(user.page.locator("[data-sent=there]")).hasCount(3);
+        shoot("shots");
+        user.press("End");
     }
 
     @Test
@@ -174,10 +183,7 @@ class Screenshots extends Jerboa {
         user.page.waitForTimeout(500);
         user.page.keyboard().up("+");
         user.page.waitForTimeout(1_000);
-        String presets = "/api/jobs/" + job + "/presets/" + user.device(job, "L2");
-        user.send("POST", presets + "/0", "{\"name\":\"house end\",\"note\":\"\"}");
-        user.send("POST", presets + "/1", "{\"name\":\"sheet 2\",\"note\":\"from the left\"}");
-        assertThat(user.page.getByText("sheet 2")).isVisible();
+        assertThat(user.page.getByText("far end")).isVisible();
         shoot("desk");
         user.open(job, "wire");
         assertThat(user.page.getByText("drive pan").first()).isVisible();
@@ -200,6 +206,9 @@ class Screenshots extends Jerboa {
         user.page.keyboard().press("1");
         user.page.keyboard().press("3");
         assertThat(user.page.getByText("tells nothing back").first()).isVisible();
+        user.page.keyboard().press("w");
+        user.page.keyboard().press("w");
+        user.page.waitForTimeout(4_000);
         shoot("desk-dusk");
     }
 
