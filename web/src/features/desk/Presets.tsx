@@ -72,6 +72,9 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
           <PresetKey
             key={p.id}
             preset={p}
+            still={
+              p.still === null ? '' : `/api/jobs/${job.id}/presets/${device}/${p.number}/still?of=${p.still}`
+            }
             chosen={chosen === p.number}
             may={may}
             onPress={() => press(p)}
@@ -96,13 +99,15 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
 
 interface PresetKeyProps {
   readonly preset: Preset
+  /** What it saw when it was stored; blank for none. */
+  readonly still: string
   readonly chosen: boolean
   readonly may: boolean
   readonly onPress: () => void
   readonly onDetails: () => void
 }
 
-function PresetKey({ preset: p, chosen, may, onPress, onDetails }: PresetKeyProps) {
+function PresetKey({ preset: p, still, chosen, may, onPress, onDetails }: PresetKeyProps) {
   return (
     <Box sx={{ display: 'flex' }}>
       <Button
@@ -123,6 +128,15 @@ function PresetKey({ preset: p, chosen, may, onPress, onDetails }: PresetKeyProp
           borderBottomRightRadius: 0,
         }}
       >
+        {still !== '' && (
+          <img
+            src={still}
+            alt=""
+            width={160}
+            height={90}
+            style={{ display: 'block', objectFit: 'cover', margin: '-2px -6px 4px', borderRadius: 4 }}
+          />
+        )}
         <span>
           <span className="mono" style={{ fontSize: '1.15rem' }}>
             {p.number}

@@ -28,7 +28,7 @@ import org.springframework.http.HttpStatus;
  * nor anything that only calls itself a picture is stored. One at a time, and never unfolded to
  * more pixels than are kept: a small file may hold a very large picture.
  */
-final class Photos {
+public final class Photos {
     static final int LONGEST_SIDE = 1600;
 
     /** A picture that unfolds to more than this is refused before it is read. */
@@ -43,13 +43,25 @@ final class Photos {
      * @throws Problem when it is no JPEG or PNG picture, or too large
      */
     static byte[] asJpeg(byte[] file) throws IOException {
+        return asJpeg(file, LONGEST_SIDE);
+    }
+
+    /**
+     * As above, drawn no larger than this.
+     *
+     * @param longestSide in pixels
+     */
+    public static byte[] asJpeg(byte[] file, int longestSide) throws IOException {
         ONE_AT_A_TIME.acquireUninterruptibly();
         try (ImageInputStream in =
                 new MemoryCacheImageInputStream(new ByteArrayInputStream(file))) {
             ImageReader reader = readers(in).findFirst().orElseThrow(Photos::notAPicture);
             try {
                 reader.setInput(in, true, true);
-                return written(turned(scaled(read(reader)), Orientation.of(file)));
+                return written(
+                        turned(
+                                scaled(read(reader, longestSide), longestSide),
+                                Orientation.of(file)));
             } finally {
                 reader.dispose();
             }
@@ -72,7 +84,7 @@ final class Photos {
         }
     }
 
-    private static BufferedImage read(ImageReader reader) {
+    private static BufferedImage read(ImageReader reader, int longestSide) {
         try {
             int width = reader.getWidth(0);
             int height = reader.getHeight(0);
@@ -80,7 +92,7 @@ final class Photos {
                 throw tooLarge();
             }
             ImageReadParam every = reader.getDefaultReadParam();
-            int step = Math.max(1, Math.max(width, height) / LONGEST_SIDE);
+            int step = Math.max(1, Math.max(width, height) / longestSide);
             every.setSourceSubsampling(step, step, 0, 0);
             return reader.read(0, every);
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
@@ -88,9 +100,9 @@ final class Photos {
         }
     }
 
-    private static BufferedImage scaled(BufferedImage picture) {
+    private static BufferedImage scaled(BufferedImage picture, int longestSide) {
         int longest = Math.max(picture.getWidth(), picture.getHeight());
-        double factor = Math.min(1, (double) LONGEST_SIDE / longest);
+        double factor = Math.min(1, (double) longestSide / longest);
         int width = Math.max(1, (int) Math.round(picture.getWidth() * factor));
         int height = Math.max(1, (int) Math.round(picture.getHeight() * factor));
         BufferedImage drawn = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);

@@ -27,7 +27,7 @@ import org.springframework.stereotype.Component;
  * none is left alone for a while, so that a dark camera does not hold up those that answer.
  */
 @Component
-class Stills {
+public class Stills {
     private static final Duration FRESH = Duration.ofMillis(150);
     private static final Duration LEFT_ALONE = Duration.ofSeconds(2);
     private static final int MOST_KEPT = 256;
@@ -61,7 +61,7 @@ class Stills {
     /**
      * @throws Problem in words when there is none to be had
      */
-    byte[] of(Jobs.Stored stored, Device camera) {
+    public byte[] of(Jobs.Stored stored, Device camera) {
         Key key = new Key(stored.id(), camera.id().value());
         Got got;
         try {

@@ -46,6 +46,7 @@ final class PresetBodies {
      *
      * @param pan degrees right of the middle where it was stored; empty when it was only noted
      * @param at ISO 8601, blank when it was only noted; {@code by} alike
+     * @param still when a picture was taken of it, in milliseconds of 1970; empty for none
      * @param stored parts that come back, in words
      * @param lost parts that do not
      */
@@ -60,6 +61,7 @@ final class PresetBodies {
             Optional<Integer> zoom,
             String at,
             String by,
+            Optional<Long> still,
             List<String> stored,
             List<LostPart> lost) {}
 
@@ -77,7 +79,12 @@ final class PresetBodies {
      */
     record StoreBody(String name, String note) {}
 
-    static PresetRow row(Line line, Device camera, Presets can, List<Preset> presets) {
+    static PresetRow row(
+            Line line,
+            Device camera,
+            Presets can,
+            List<Preset> presets,
+            Map<Integer, Long> stills) {
         return new PresetRow(
                 camera.id().value(),
                 camera.name(),
@@ -89,10 +96,12 @@ final class PresetBodies {
                 RowTime.seconds(
                         camera.profile().head().orElseThrow(),
                         presets.stream().filter(p -> p.kept().pan().isPresent()).toList()),
-                presets.stream().map(p -> body(camera.profile(), p)).toList());
+                presets.stream()
+                        .map(p -> body(camera.profile(), p, Optional.ofNullable(stills.get(p.number()))))
+                        .toList());
     }
 
-    private static PresetBody body(Profile profile, Preset p) {
+    private static PresetBody body(Profile profile, Preset p, Optional<Long> still) {
         List<PresetHolds> parts = PresetHolds.of(profile, PresetKnobs.read(p.kept().knobs()));
         return new PresetBody(
                 p.id(),
@@ -107,6 +116,7 @@ final class PresetBodies {
                         : Optional.empty(),
                 p.kept().at(),
                 p.kept().by(),
+                still,
                 parts.stream()
                         .filter(h -> h.how() == PresetHolds.How.STORED)
                         .map(h -> part(h.part()))

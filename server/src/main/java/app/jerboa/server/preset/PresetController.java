@@ -20,12 +20,16 @@ import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpSession;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -45,8 +49,11 @@ class PresetController {
     private final JobViews views;
     private final PresetStore store;
     private final Rows rows;
+    private final PresetStills stills;
 
-    PresetController(Jobs jobs, JobViews views, PresetStore store, Rows rows) {
+    PresetController(
+            Jobs jobs, JobViews views, PresetStore store, Rows rows, PresetStills stills) {
+        this.stills = stills;
         this.rows = rows;
         this.jobs = jobs;
         this.views = views;
@@ -61,10 +68,15 @@ class PresetController {
                 job.presets().stream()
                         .sorted(Comparator.comparingInt(Preset::number))
                         .collect(Collectors.groupingBy(p -> p.camera().value()));
-        return job.lines().stream().flatMap(l -> row(job, l, of)).toList();
+        Map<Long, Map<Integer, Long>> taken = stills.taken(id);
+        return job.lines().stream().flatMap(l -> row(job, l, of, taken)).toList();
     }
 
-    private static Stream<PresetRow> row(Job job, Line line, Map<Long, List<Preset>> of) {
+    private static Stream<PresetRow> row(
+            Job job,
+            Line line,
+            Map<Long, List<Preset>> of,
+            Map<Long, Map<Integer, Long>> taken) {
         return job.device(line.camera()).stream()
                 .flatMap(
                         d ->
@@ -77,8 +89,25 @@ class PresetController {
                                                                 d,
                                                                 p,
                                                                 of.getOrDefault(
+                                                                        d.id().value(), List.of()),
+                                                                taken.getOrDefault(
                                                                         d.id().value(),
-                                                                        List.of()))));
+                                                                        Map.of()))));
+    }
+
+    /** What the camera saw when it stored the view. */
+    @GetMapping("/{device}/{number}/still")
+    ResponseEntity<byte[]> still(
+            @PathVariable("job") long job,
+            @PathVariable("device") long device,
+            @PathVariable("number") int number) {
+        byte[] picture =
+                stills.picture(job, device, number)
+                        .orElseThrow(() -> Problem.notFound("picture"));
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .contentType(MediaType.IMAGE_JPEG)
+                .body(picture);
     }
 
     /** The camera keeps how it looks now; what is read goes with it into the job. */

@@ -46,9 +46,12 @@ class PresetStore {
 
     private final BorrowedLinks links;
     private final KnobReading knobs;
+    private final PresetStills stills;
     private final Commands commands;
 
-    PresetStore(BorrowedLinks links, KnobReading knobs, Commands commands) {
+    PresetStore(
+            BorrowedLinks links, KnobReading knobs, PresetStills stills, Commands commands) {
+        this.stills = stills;
         this.links = links;
         this.knobs = knobs;
         this.commands = commands;
@@ -65,6 +68,7 @@ class PresetStore {
         insistOnNumber(camera, number);
         Optional<View> view = links.with(stored, camera, by, link -> kept(link, camera, number));
         Map<String, Integer> read = knobs.read(stored, camera);
+        stills.take(stored, camera, number);
         String at = Instant.now().truncatedTo(ChronoUnit.SECONDS).toString();
         return commands.apply(
                 stored.id(), s -> change(s, camera, number, values(body, view, read, at, by)), by);

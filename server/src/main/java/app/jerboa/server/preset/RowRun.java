@@ -49,7 +49,12 @@ final class RowRun implements MachineRun {
     private static final double NEAR_ZOOM = 16_384 / 100.0;
 
     @Component
-    record Tools(MachineDesks desks, KnobHands hands, KnobReading reading, PutBacks putBacks) {}
+    record Tools(
+            MachineDesks desks,
+            KnobHands hands,
+            KnobReading reading,
+            PresetStills stills,
+            PutBacks putBacks) {}
 
     private final Tools tools;
     private final Jobs.Stored stored;
@@ -153,6 +158,8 @@ final class RowRun implements MachineRun {
             return said(p, "failed", "row.refused", Map.of("why", e.getMessage()));
         }
         done.add(p);
+        desk.sign();
+        tools.stills().take(stored, camera, p.number());
         Map<String, String> off = Map.of("degrees", one(off(desk.place(), p)));
         return not.isEmpty()
                 ? said(p, "written", "row.written", off)
