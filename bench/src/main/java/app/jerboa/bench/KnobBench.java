@@ -19,7 +19,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import tools.jackson.databind.JsonNode;
 
-/** Fifty cameras asked for all their knobs through the server, beside the bare questions. */
+/** Fifty hall.cameras() asked for all their knobs through the server, beside the bare questions. */
 final class KnobBench implements AutoCloseable {
     private static final int CAMERAS = 50;
     private static final int AT_ONCE = 8;
@@ -31,45 +31,12 @@ final class KnobBench implements AutoCloseable {
     private final Programs programs = new Programs(true);
     private final HttpUser user = new HttpUser(programs::url).signIn("asha");
     private final ExecutorService threads = Executors.newFixedThreadPool(AT_ONCE);
-    private final long job = user.newDemoJob();
-    private final List<Long> cameras = new ArrayList<>();
-    private final List<Integer> ports = new ArrayList<>();
+    private final CameraHall hall;
+    private final long job;
 
     KnobBench() throws InterruptedException {
-        String path = "/api/jobs/" + job;
-        List<Long> all = new ArrayList<>();
-        user.json(path).get("devices").forEach(d -> all.add(d.get("id").asLong()));
-        user.post(path + "/kit/remove", "{\"devices\":" + all + "}").join();
-        user.post(path + "/kit", "{\"profile\":\"ceiling-ptz\",\"count\":" + CAMERAS + "}").join();
-        programs.speed(1_000);
-        user.get(path + "/rig").join();
-        for (JsonNode d : user.json(path).get("devices")) {
-            plug(d);
-        }
-        while (user.get(path + "/rig").join().body().contains("booting")) {
-            Thread.sleep(100);
-        }
-        programs.speed(1);
-    }
-
-    private void plug(JsonNode device) throws InterruptedException {
-        long id = device.get("id").asLong();
-        String address = device.get("address").asString();
-        String at = "/halls/" + job + "/devices/" + id;
-        programs.rig(
-                "PUT",
-                at + "/network",
-                "{\"address\":\"" + address + "\",\"prefix\":24,\"gateway\":\"\"}");
-        programs.rig("PUT", at + "/plug", "{\"plugged\":true}");
-        JsonNode reach;
-        do {
-            Thread.sleep(50);
-            reach =
-                    BrowserUser.json(
-                            programs.rig("GET", "/halls/" + job + "/reach/" + address, ""));
-        } while (reach.get("answering").isEmpty());
-        cameras.add(id);
-        ports.add(reach.get("answering").get(0).get("ports").get("visca-ip").asInt());
+        hall = new CameraHall(programs, user, CAMERAS);
+        job = hall.job();
     }
 
     /**
@@ -99,7 +66,7 @@ final class KnobBench implements AutoCloseable {
                 BrowserUser.json(
                         user.post(
                                         "/api/jobs/" + job + "/told/readings",
-                                        "{\"devices\":" + cameras + ",\"pressed\":true}")
+                                        "{\"devices\":" + hall.cameras() + ",\"pressed\":true}")
                                 .join()
                                 .body());
         int values = 0;
@@ -113,7 +80,7 @@ final class KnobBench implements AutoCloseable {
 
     private void bare() {
         CompletableFuture<?>[] asked =
-                ports.stream()
+                hall.ports().stream()
                         .map(p -> CompletableFuture.runAsync(() -> ask(p), threads))
                         .toArray(CompletableFuture[]::new);
         CompletableFuture.allOf(asked).join();

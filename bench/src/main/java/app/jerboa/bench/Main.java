@@ -46,6 +46,7 @@ public final class Main {
             case "hall" -> HallRows.print(main::row);
             case "cards" -> CardRows.print(main::row);
             case "key" -> main.keys();
+            case "views" -> ViewRows.print(main::row);
             case "desk" -> DeskRows.print(main::row);
             default -> main.run();
         }

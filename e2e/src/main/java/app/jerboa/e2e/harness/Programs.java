@@ -275,6 +275,10 @@ public final class Programs implements AutoCloseable {
         return server.process.toHandle().info().totalCpuDuration().orElse(Duration.ZERO);
     }
 
+    public Duration rigCpu() {
+        return rig.toHandle().info().totalCpuDuration().orElse(Duration.ZERO);
+    }
+
     /** What the rig itself says, past the server. */
     public String rig(String method, String path, String body) {
         try {
