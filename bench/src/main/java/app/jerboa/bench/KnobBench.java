@@ -19,7 +19,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import tools.jackson.databind.JsonNode;
 
-/** Fifty hall.cameras() asked for all their knobs through the server, beside the bare questions. */
+/** Fifty cameras asked for all their knobs through the server, beside the bare questions. */
 final class KnobBench implements AutoCloseable {
     private static final int CAMERAS = 50;
     private static final int AT_ONCE = 8;

@@ -144,6 +144,20 @@ class Screenshots extends Jerboa {
         shoot("found");
     }
 
+    /** Its views are stored anew, each with its picture. */
+    private static void withStills(long job) {
+        String path = "/api/jobs/" + job + "/presets/";
+        user.send(
+                "POST",
+                path + user.device(job, "L2") + "/run",
+                "{\"what\":\"write\",\"clear\":true}");
+        user.page.waitForCondition(
+                () ->
+                        user.send("GET", path + "run", "").get("state").asString().equals("done"),
+                new Page.WaitForConditionOptions().setTimeout(90_000));
+        user.press("Close");
+    }
+
     /** The list while it is run, with the take in it that cannot be made. */
     @Test
     void shots() {
@@ -183,7 +197,9 @@ class Screenshots extends Jerboa {
         user.page.waitForTimeout(500);
         user.page.keyboard().up("+");
         user.page.waitForTimeout(1_000);
-        assertThat(user.page.getByText("far end")).isVisible();
+        withStills(job);
+        user.page.keyboard().press("2");
+        assertThat(user.page.locator("[aria-label='Presets of L2'] img")).hasCount(3);
         shoot("desk");
         user.open(job, "wire");
         assertThat(user.page.getByText("drive pan").first()).isVisible();

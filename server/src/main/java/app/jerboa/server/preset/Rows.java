@@ -14,6 +14,7 @@ import app.jerboa.core.profile.Presets;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.preset.RowBodies.RowRunBody;
@@ -48,6 +49,7 @@ class Rows {
     private final MachineDesks desks;
     private final Commands commands;
     private final RowRun.Tools tools;
+    private final Logbook log;
     private final JsonMapper json;
     private final TransactionTemplate transactions;
 
@@ -56,12 +58,14 @@ class Rows {
             MachineDesks desks,
             Commands commands,
             RowRun.Tools tools,
+            Logbook log,
             JsonMapper json,
             TransactionTemplate transactions) {
         this.runs = runs;
         this.desks = desks;
         this.commands = commands;
         this.tools = tools;
+        this.log = log;
         this.json = json;
         this.transactions = transactions;
     }
@@ -126,6 +130,13 @@ class Rows {
         transactions.executeWithoutResult(
                 t -> {
                     runs.begin(job, RunKind.VIEWS, by.displayName(), tasks);
+                    log.event(
+                            job,
+                            Words.say(
+                                    "row.started." + start.what(),
+                                    Map.of("camera", camera.name(), "count", presets.size())),
+                            List.of(device),
+                            by);
                     desks.clear(job, List.of(device), by);
                 });
         runs.carryOut(job, RunKind.VIEWS, run);

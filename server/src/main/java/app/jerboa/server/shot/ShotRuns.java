@@ -5,6 +5,7 @@ import app.jerboa.core.job.shot.ShotPlan;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Threads;
@@ -39,6 +40,7 @@ class ShotRuns {
     private final ShotRunMapper mapper;
     private final MachineDesks desks;
     private final Jobs jobs;
+    private final Logbook log;
     private final JsonMapper json;
     private final TransactionTemplate transactions;
     private final ExecutorService sending = Threads.many("shot-sending", MOST_SENT_AT_ONCE);
@@ -48,12 +50,14 @@ class ShotRuns {
             ShotRunMapper mapper,
             MachineDesks desks,
             Jobs jobs,
+            Logbook log,
             JsonMapper json,
             TransactionTemplate transactions) {
         this.runs = runs;
         this.mapper = mapper;
         this.desks = desks;
         this.jobs = jobs;
+        this.log = log;
         this.json = json;
         this.transactions = transactions;
     }
@@ -114,6 +118,11 @@ class ShotRuns {
                 t -> {
                     runs.begin(job, RunKind.SHOTS, by.displayName(), List.of());
                     mapper.begin(job, list, first);
+                    log.event(
+                            job,
+                            Words.say("shot.begun", Map.of("list", plan.shots().name())),
+                            cameras(plan),
+                            by);
                     desks.clear(job, cameras(plan), by);
                 });
         runs.carryOut(job, RunKind.SHOTS, running);
