@@ -31,14 +31,10 @@ final class ViewRows {
                                 p.millis().p95()));
                 to.row(
                         "the server's CPU meanwhile, % of a core",
-                        p.server(),
-                        "view.server" + cameras,
-                        "wanted under 50 with 8");
+                        p.server(), "view.server" + cameras, "wanted under 50 with 8");
                 to.row(
                         "the rig's, which draws them, % of a core",
-                        p.rig(),
-                        "view.rig" + cameras,
-                        "");
+                        p.rig(), "view.rig" + cameras, "");
             }
         }
     }

@@ -59,8 +59,7 @@ class PresetJourney extends DeskHall {
         store(1, "house end");
         double stored = pan(1);
         assertThat(preset("house end")).containsText("position, zoom; not focus, iris");
-        assertThat(preset("house end").locator("img"))
-                .hasJSProperty("naturalWidth", 320);
+        assertThat(preset("house end").locator("img")).hasJSProperty("naturalWidth", 320);
         driveAway(1, "ArrowRight", 8);
         store(1, "wide");
         double wide = pan(1);

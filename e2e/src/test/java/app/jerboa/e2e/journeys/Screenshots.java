@@ -152,8 +152,7 @@ class Screenshots extends Jerboa {
                 path + user.device(job, "L2") + "/run",
                 "{\"what\":\"write\",\"clear\":true}");
         user.page.waitForCondition(
-                () ->
-                        user.send("GET", path + "run", "").get("state").asString().equals("done"),
+                () -> user.send("GET", path + "run", "").get("state").asString().equals("done"),
                 new Page.WaitForConditionOptions().setTimeout(90_000));
         user.press("Close");
     }

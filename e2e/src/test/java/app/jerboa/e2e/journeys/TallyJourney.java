@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -26,7 +27,7 @@ class TallyJourney extends DeskHall {
         JsonNode reach =
                 BrowserUser.json(programs.rig("GET", "/halls/" + job + "/reach/10.44.8.61", ""));
         int port = reach.findValue("ports").get("switcher").asInt();
-        try (Socket socket = new Socket("127.0.0.1", port)) {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
             socket.getOutputStream()
                     .write(("{\"programme\":" + input + "}\n").getBytes(StandardCharsets.UTF_8));
             socket.getInputStream().read();

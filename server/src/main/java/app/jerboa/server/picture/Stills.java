@@ -12,6 +12,7 @@ import com.github.benmanes.caffeine.cache.Expiry;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -42,7 +43,7 @@ public class Stills {
      *
      * @param why there is none; blank for a picture
      */
-    private record Got(byte[] picture, String why) {}
+    private record Got(Optional<byte[]> picture, String why) {}
 
     private final StillFetch fetch;
     private final ExecutorService threads = Threads.few("stills", AT_ONCE, MOST_WAITING);
@@ -51,7 +52,7 @@ public class Stills {
                     .maximumSize(MOST_KEPT)
                     .expireAfter(
                             Expiry.<Key, Got>creating(
-                                    (k, got) -> got.why().isEmpty() ? FRESH : LEFT_ALONE))
+                                    (k, got) -> got.picture().isPresent() ? FRESH : LEFT_ALONE))
                     .buildAsync();
 
     Stills(StillFetch fetch) {
@@ -62,16 +63,21 @@ public class Stills {
      * @throws Problem in words when there is none to be had
      */
     public byte[] of(Jobs.Stored stored, Device camera) {
+        Got got = got(stored, camera);
+        return got.picture()
+                .orElseThrow(
+                        () -> new Problem(HttpStatus.CONFLICT, "no-picture", got.why(), Map.of()));
+    }
+
+    private Got got(Jobs.Stored stored, Device camera) {
         Key key = new Key(stored.id(), camera.id().value());
-        Got got;
         try {
-            got =
-                    kept.get(
-                                    key,
-                                    (k, e) ->
-                                            CompletableFuture.supplyAsync(
-                                                    () -> fetched(stored, camera), threads))
-                            .get(PATIENCE_MILLIS, TimeUnit.MILLISECONDS);
+            return kept.get(
+                            key,
+                            (k, e) ->
+                                    CompletableFuture.supplyAsync(
+                                            () -> fetched(stored, camera), threads))
+                    .get(PATIENCE_MILLIS, TimeUnit.MILLISECONDS);
         } catch (RejectedExecutionException | TimeoutException e) {
             throw new Problem(
                     HttpStatus.TOO_MANY_REQUESTS, "busy", Words.say("picture.busy"), Map.of());
@@ -83,17 +89,13 @@ public class Stills {
                     ? broken
                     : new IllegalStateException(e.getCause());
         }
-        if (!got.why().isEmpty()) {
-            throw new Problem(HttpStatus.CONFLICT, "no-picture", got.why(), Map.of());
-        }
-        return got.picture();
     }
 
     private Got fetched(Jobs.Stored stored, Device camera) {
         try {
-            return new Got(fetch.fetch(stored, camera), "");
+            return new Got(Optional.of(fetch.fetch(stored, camera)), "");
         } catch (StillFetch.NoStill e) {
-            return new Got(new byte[0], e.getMessage());
+            return new Got(Optional.empty(), e.getMessage());
         }
     }
 

@@ -97,7 +97,12 @@ final class PresetBodies {
                         camera.profile().head().orElseThrow(),
                         presets.stream().filter(p -> p.kept().pan().isPresent()).toList()),
                 presets.stream()
-                        .map(p -> body(camera.profile(), p, Optional.ofNullable(stills.get(p.number()))))
+                        .map(
+                                p ->
+                                        body(
+                                                camera.profile(),
+                                                p,
+                                                Optional.ofNullable(stills.get(p.number()))))
                         .toList());
     }
 

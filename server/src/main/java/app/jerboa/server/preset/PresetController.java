@@ -51,8 +51,7 @@ class PresetController {
     private final Rows rows;
     private final PresetStills stills;
 
-    PresetController(
-            Jobs jobs, JobViews views, PresetStore store, Rows rows, PresetStills stills) {
+    PresetController(Jobs jobs, JobViews views, PresetStore store, Rows rows, PresetStills stills) {
         this.stills = stills;
         this.rows = rows;
         this.jobs = jobs;
@@ -73,10 +72,7 @@ class PresetController {
     }
 
     private static Stream<PresetRow> row(
-            Job job,
-            Line line,
-            Map<Long, List<Preset>> of,
-            Map<Long, Map<Integer, Long>> taken) {
+            Job job, Line line, Map<Long, List<Preset>> of, Map<Long, Map<Integer, Long>> taken) {
         return job.device(line.camera()).stream()
                 .flatMap(
                         d ->
@@ -102,8 +98,7 @@ class PresetController {
             @PathVariable("device") long device,
             @PathVariable("number") int number) {
         byte[] picture =
-                stills.picture(job, device, number)
-                        .orElseThrow(() -> Problem.notFound("picture"));
+                stills.picture(job, device, number).orElseThrow(() -> Problem.notFound("picture"));
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
                 .contentType(MediaType.IMAGE_JPEG)

@@ -49,8 +49,7 @@ class PresetStore {
     private final PresetStills stills;
     private final Commands commands;
 
-    PresetStore(
-            BorrowedLinks links, KnobReading knobs, PresetStills stills, Commands commands) {
+    PresetStore(BorrowedLinks links, KnobReading knobs, PresetStills stills, Commands commands) {
         this.stills = stills;
         this.links = links;
         this.knobs = knobs;

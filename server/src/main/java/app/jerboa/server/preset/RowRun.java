@@ -21,6 +21,7 @@ import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.Answers;
 import app.jerboa.wire.link.session.NoAnswer;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,6 +30,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
@@ -37,6 +40,8 @@ import org.springframework.stereotype.Component;
  * the end; what could not be put back is left for Prove to put back.
  */
 final class RowRun implements MachineRun {
+    private static final Logger LOG = LoggerFactory.getLogger(RowRun.class);
+
     static final String WRITE = "write";
     static final String CHECK = "check";
     private static final int ANSWER_SECONDS = 3;
@@ -249,14 +254,13 @@ final class RowRun implements MachineRun {
         tools.putBacks().done(stored.id(), camera, PutBacks.HEAD);
         List<Knob> last = new ArrayList<>(turned.keySet());
         // Those on which others depend were turned first, and go back last.
-        java.util.Collections.reverse(last);
+        Collections.reverse(last);
         for (Knob knob : last) {
             try {
                 tools.hands().turn(stored, camera, knob, turned.get(knob), by);
                 tools.putBacks().done(stored.id(), camera, knob.name());
             } catch (KnobHands.NotTurned left) {
-                // It stays noted: Prove offers to put it back.
-                continue;
+                LOG.info("{} stays noted: {}", knob.name(), left.getMessage());
             }
         }
     }

@@ -112,8 +112,10 @@ final class ShotSheet {
             if (out != null) {
                 out.close();
             }
+            PDRectangle upright = PDRectangle.A4;
             PDRectangle across =
-                    new PDRectangle(PDRectangle.A4.getHeight(), PDRectangle.A4.getWidth());
+                    new PDRectangle(
+                            /* width= */ upright.getHeight(), /* height= */ upright.getWidth());
             PDPage page = new PDPage(across);
             document.addPage(page);
             out = new PDPageContentStream(document, page);
