@@ -1,3 +1,4 @@
+import NativeSelect from '@mui/material/NativeSelect'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
@@ -130,17 +131,13 @@ function CopyRow({ job, row, rows, onClose }: CopyProps) {
         ) : (
           <label>
             To{' '}
-            <select
-              style={{ font: 'inherit', padding: 6 }}
-              value={to}
-              onChange={(e) => setTo(Number(e.target.value))}
-            >
+            <NativeSelect value={to} onChange={(e) => setTo(Number(e.target.value))}>
               {others.map((r) => (
                 <option key={r.device} value={r.device}>
                   {r.camera} ({r.presets.length} views)
                 </option>
               ))}
-            </select>
+            </NativeSelect>
           </label>
         )}
         <p>

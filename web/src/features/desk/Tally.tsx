@@ -1,3 +1,4 @@
+import NativeSelect from '@mui/material/NativeSelect'
 import Box from '@mui/material/Box'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { memo } from 'react'
@@ -30,8 +31,8 @@ export const Tally = memo(function Tally({ job, cameras }: Props) {
     <Box component="section" aria-label="On air" sx={{ mt: 1.5, maxWidth: 344 }}>
       <label>
         On air is{' '}
-        <select
-          style={{ font: 'inherit', padding: 4, maxWidth: 260 }}
+        <NativeSelect
+          sx={{ maxWidth: 260 }}
           value={view.switcher ?? ''}
           disabled={!rights(job).drive || set.isPending}
           onChange={(e) => {
@@ -46,7 +47,7 @@ export const Tally = memo(function Tally({ job, cameras }: Props) {
               read from {s.name}
             </option>
           ))}
-        </select>
+        </NativeSelect>
       </label>
       <Box role="status">{words}</Box>
       {set.error && <Trouble>{sentence(set.error)}</Trouble>}

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
 import { Refused, sentence } from '../../shared/api/client'
 import type { ShotList, ShotRun, Take } from '../../shared/api/types'
-import { typing, useKeys } from '../../shared/ui/keys'
+import { typing, useKeys, writing } from '../../shared/ui/keys'
 import { Trouble } from '../../shared/ui/Trouble'
 import { clockText } from './clock'
 import type { useShotRun } from './useShots'
@@ -28,7 +28,7 @@ export function RunBar({ list, view, may, run }: Props) {
     if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
       e.preventDefault()
       stopAll.mutate()
-    } else if (!typing(e.target) && !step.isPending) {
+    } else if (!writing(e.target) && !step.isPending) {
       if (e.key === 'n' && next) go('next', notThere)
       if (e.key === 'a' && onAir) again.mutate()
       if (e.key === 's' && next) go('skip')

@@ -1,3 +1,4 @@
+import NativeSelect from '@mui/material/NativeSelect'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
@@ -34,17 +35,13 @@ export function RunDialog({ list, start, from, onClose }: Props) {
         </p>
         <label>
           Begin with{' '}
-          <select
-            style={{ font: 'inherit', padding: 6 }}
-            value={first}
-            onChange={(e) => setFirst(Number(e.target.value))}
-          >
+          <NativeSelect value={first} onChange={(e) => setFirst(Number(e.target.value))}>
             {list.takes.map((t) => (
               <option key={t.id} value={t.id}>
                 take {t.number}: {t.camera} {t.subject}
               </option>
             ))}
-          </select>
+          </NativeSelect>
         </label>
         <Box
           role="note"

@@ -1,3 +1,4 @@
+import NativeSelect from '@mui/material/NativeSelect'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
@@ -46,9 +47,8 @@ export function ShotsPage({ job }: { readonly job: Job }) {
       actions={
         <>
           {all.length > 1 && !running && (
-            <select
-              style={{ font: 'inherit', padding: 6 }}
-              aria-label="Shot list"
+            <NativeSelect
+              inputProps={{ 'aria-label': 'Shot list' }}
               value={list?.id}
               onChange={(e) => setChosen(Number(e.target.value))}
             >
@@ -57,7 +57,7 @@ export function ShotsPage({ job }: { readonly job: Job }) {
                   {l.name}
                 </option>
               ))}
-            </select>
+            </NativeSelect>
           )}
           {drive && !running && (
             <Button variant="outlined" onClick={() => setNaming(true)}>

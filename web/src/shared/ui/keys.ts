@@ -8,6 +8,11 @@ export function typing(target: EventTarget | null): boolean {
   )
 }
 
+/** True while letters would become text: a box that is ticked takes none. */
+export function writing(target: EventTarget | null): boolean {
+  return typing(target) && !(target instanceof HTMLElement && target.matches('[type=checkbox], [type=radio]'))
+}
+
 /** Calls the handler for every key pressed anywhere on the page. */
 export function useKeys(handler: (event: KeyboardEvent) => void): void {
   const onKey = useEffectEvent(handler)

@@ -1,6 +1,7 @@
 package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
@@ -8,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -146,15 +148,15 @@ class Screenshots extends Jerboa {
 
     /** Its views are stored anew, each with its picture. */
     private static void withStills(long job) {
+        programs.speed(1);
         String path = "/api/jobs/" + job + "/presets/";
         user.send(
                 "POST",
                 path + user.device(job, "L2") + "/run",
                 "{\"what\":\"write\",\"clear\":true}");
-        user.page.waitForCondition(
-                () -> user.send("GET", path + "run", "").get("state").asString().equals("done"),
-                new Page.WaitForConditionOptions().setTimeout(90_000));
-        user.press("Close");
+        await().atMost(Duration.ofSeconds(90))
+                .pollInterval(Duration.ofSeconds(1))
+                .until(() -> user.send("GET", path + "run", "").toString().contains("\"done\","));
     }
 
     /** The list while it is run, with the take in it that cannot be made. */
@@ -168,6 +170,7 @@ class Screenshots extends Jerboa {
         assertThat(user.page.locator("[data-sent=there]")).hasCount(4);
         user.page.keyboard().press("n");
         assertThat(user.page.locator("[data-run] b").first()).containsText("1 ·");
+        assertThat(user.button("Next (n)")).isEnabled();
         user.page.keyboard().press("n");
         assertThat(user.page.locator("[data-run] b").first()).containsText("2 ·");
         assertThat(user.page.locator("[data-sent=there]")).hasCount(3);
@@ -182,6 +185,7 @@ class Screenshots extends Jerboa {
                 "PUT",
                 "/api/jobs/" + job + "/desk/" + user.device(job, "L2") + "/limits",
                 "{\"panLeft\":-75,\"panRight\":60,\"tiltDown\":-25,\"tiltUp\":30}");
+        withStills(job);
         user.open(job, "desk");
         assertThat(
                         user.page.getByRole(
@@ -196,8 +200,6 @@ class Screenshots extends Jerboa {
         user.page.waitForTimeout(500);
         user.page.keyboard().up("+");
         user.page.waitForTimeout(1_000);
-        withStills(job);
-        user.page.keyboard().press("2");
         assertThat(user.page.locator("[aria-label='Presets of L2'] img")).hasCount(3);
         shoot("desk");
         user.open(job, "wire");
