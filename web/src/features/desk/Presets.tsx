@@ -123,7 +123,7 @@ function PresetKey({ preset: p, still, chosen, may, onPress, onDetails }: Preset
           flexDirection: 'column',
           alignItems: 'flex-start',
           lineHeight: 1.25,
-          maxWidth: 210,
+          maxWidth: 180,
           borderTopRightRadius: 0,
           borderBottomRightRadius: 0,
         }}
