@@ -147,6 +147,11 @@ final class ShotRunning implements MachineRun {
         if (plan.at() != Sending.NOT_BEGUN) {
             onAir(plan);
         }
+        // Cut to at a switcher, or said by hand elsewhere: it stops where it is.
+        sends.values().stream()
+                .filter(s -> s.is(ShotSend.State.TRAVELS))
+                .filter(s -> tools.desks().onAir(job, s.device()))
+                .forEach(ShotSend::cancel);
         sends.values().stream()
                 .filter(s -> s.is(ShotSend.State.THERE))
                 .forEach(s -> where.put(s.device(), s.preset()));

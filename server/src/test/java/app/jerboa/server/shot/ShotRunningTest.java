@@ -192,6 +192,17 @@ class ShotRunningTest {
         assertThat(calledBack).doesNotContain(L4);
     }
 
+    /** Its picture goes out, says a switcher or somebody at another desk. */
+    @Test
+    void aCameraThatGoesOnAirElsewhereIsStoppedOnItsWay() {
+        stands(null, 1, 0, 0);
+        begin();
+        await().until(() -> sent.size() == 4);
+        when(desks.onAir(JOB, L3)).thenReturn(true);
+        await().until(() -> calledBack.contains(L3));
+        assertThat(calledBack).containsExactly(L3);
+    }
+
     @Test
     void withoutThePageWhatTravelsIsStoppedAndNothingIsSent() {
         stands(null, 1, 0, 4);
