@@ -45,7 +45,9 @@ class HeadGoingTest {
         when(link.can()).thenReturn(can);
         when(link.askPanTilt(anyBoolean()))
                 .thenAnswer(
-                        i -> CompletableFuture.completedFuture(new PanTilt(counts(pan), counts(tilt))));
+                        i ->
+                                CompletableFuture.completedFuture(
+                                        new PanTilt(counts(pan), counts(tilt))));
         when(link.askZoom(anyBoolean()))
                 .thenAnswer(
                         i ->
@@ -93,11 +95,8 @@ class HeadGoingTest {
     private void goOn(int p, int t, int z, double seconds) {
         pan += Math.signum(p) * head.pan().at(Math.abs(p)) * seconds;
         tilt += Math.signum(t) * head.tilt().at(Math.abs(t)) * seconds;
-        zoom +=
-                Math.signum(z)
-                        * head.zoom().at(Math.abs(z))
-                        * seconds
-                        * ZoomPosition.TELE;
+        double moved = Math.signum(z) * head.zoom().at(Math.abs(z)) * seconds * ZoomPosition.TELE;
+        zoom = Math.max(0, Math.min(ZoomPosition.TELE, zoom + moved));
     }
 
     /** Far or near, it arrives: within a tenth of a degree, or as near as its slowest step goes. */
