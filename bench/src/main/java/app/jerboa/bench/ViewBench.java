@@ -7,6 +7,7 @@ import app.jerboa.e2e.harness.Programs;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.Executors;
@@ -19,6 +20,7 @@ import tools.jackson.databind.JsonNode;
 final class ViewBench implements AutoCloseable {
     private static final int CAMERAS = 8;
     private static final int FRAMES_A_SECOND = 5;
+    private static final long WARM_UP_MILLIS = 10_000;
     private static final double COUNTS_OF_ZOOM = 16_384;
 
     private final Programs programs = new Programs(true);
@@ -83,7 +85,9 @@ final class ViewBench implements AutoCloseable {
                 Place kept = standing();
                 user.post(store + i, "{\"name\":\"\",\"note\":\"\"}").join();
                 push(line, random);
-                standing();
+                if (Math.abs(standing().pan() - kept.pan()) < 1) {
+                    throw new IllegalStateException("view " + i + " was not driven away");
+                }
                 line.send("{\"type\":\"recall\",\"preset\":" + i + "}");
                 Thread.sleep(300);
                 Place back = standing();
@@ -111,7 +115,7 @@ final class ViewBench implements AutoCloseable {
 
     /** Each so many times a second, by pages that ask again when the last one came. */
     Pictures pictures(int cameras, int seconds) throws InterruptedException {
-        List<Double> millis = java.util.Collections.synchronizedList(new ArrayList<>());
+        List<Double> millis = Collections.synchronizedList(new ArrayList<>());
         AtomicInteger frames = new AtomicInteger();
         ScheduledExecutorService pages = Executors.newScheduledThreadPool(cameras);
         for (int c = 0; c < cameras; c++) {
@@ -123,7 +127,7 @@ final class ViewBench implements AutoCloseable {
                     1_000 / FRAMES_A_SECOND,
                     TimeUnit.MILLISECONDS);
         }
-        Thread.sleep(2_000);
+        Thread.sleep(WARM_UP_MILLIS);
         millis.clear();
         frames.set(0);
         Duration server = programs.serverCpu();
