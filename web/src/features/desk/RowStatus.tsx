@@ -9,12 +9,8 @@ import { RunProgress } from '../../shared/ui/RunProgress'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useRowRun } from './useRowRun'
 
-const OUTCOMES: Readonly<Record<string, string>> = {
-  stands: '● stands',
-  written: '● written',
-  differs: '◪ differs',
-  failed: '▲ failed',
-}
+/** Beside the sentence that says it. */
+const MARKS: Readonly<Record<string, string>> = { stands: '●', written: '●', differs: '◪', failed: '▲' }
 
 /** A program goes from view to view: what it does, what came of each, and how to end it. */
 export function RowStatus({ job }: { readonly job: Job }) {
@@ -51,7 +47,7 @@ export function RowStatus({ job }: { readonly job: Job }) {
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, maxHeight: 180, overflow: 'auto' }}>
         {view.results.map((r) => (
           <li key={r.number} data-outcome={r.outcome}>
-            <span className="mono">{r.number}</span> {r.name} – {OUTCOMES[r.outcome] ?? r.outcome}. {r.words}
+            <span className="mono">{r.number}</span> {r.name} – {MARKS[r.outcome]} {r.words}
           </li>
         ))}
       </Box>

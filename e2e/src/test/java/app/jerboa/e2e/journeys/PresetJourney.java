@@ -139,6 +139,11 @@ class PresetJourney extends DeskHall {
         driveAway(3, "ArrowRight", 12);
         store(3, "rings");
         double rings = pan(3);
+        // Between limits a program waits too until the head has said where it points.
+        user.send(
+                "PUT",
+                "/api/jobs/" + job + "/desk/" + user.device(job, "L3") + "/limits",
+                "{\"panLeft\":-160,\"panRight\":160,\"tiltDown\":-29,\"tiltUp\":80}");
         row("Check this row …", "Check 2 views");
         assertThat(user.page.locator("[data-outcome=stands]")).hasCount(2);
 

@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** Makes the pictures of docs/screenshots from the demo job; run by {@code ./jerboa shots}. */
@@ -156,7 +157,11 @@ class Screenshots extends Jerboa {
                 "{\"what\":\"write\",\"clear\":true}");
         await().atMost(Duration.ofSeconds(90))
                 .pollInterval(Duration.ofSeconds(1))
-                .until(() -> user.send("GET", path + "run", "").toString().contains("\"done\","));
+                .untilAsserted(() -> Assertions.assertThat(rowRun(path)).contains("\"done\","));
+    }
+
+    private static String rowRun(String path) {
+        return user.send("GET", path + "run", "").toString();
     }
 
     /** The list while it is run, with the take in it that cannot be made. */

@@ -132,6 +132,11 @@ final class Driving {
         return camera == null ? Optional.empty() : moveGate.keeps();
     }
 
+    /** It said where it points since it was taken: between limits nothing moves before. */
+    synchronized boolean saidWhereItPoints() {
+        return pointing.isPresent();
+    }
+
     /** Its driver wants it to move though its picture goes out. */
     synchronized void allowOnAir() {
         moveGate.allowOnAir();

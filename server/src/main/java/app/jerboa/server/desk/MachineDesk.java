@@ -98,6 +98,18 @@ public final class MachineDesk implements AutoCloseable {
                         k -> {
                             throw new MachineStopped(needs(Kebab.of(k)));
                         });
+        if (link().can().tells()) {
+            awaitPointing();
+        }
+    }
+
+    /** It is asked ten times a second; a head between limits does not move before it said so. */
+    private void awaitPointing() {
+        long ends = System.nanoTime() + TimeUnit.SECONDS.toNanos(ANSWER_SECONDS);
+        while (System.nanoTime() < ends && !desk.driving.saidWhereItPoints()) {
+            sign();
+            pause(HOLD_MILLIS);
+        }
     }
 
     private CameraLink camera() {
