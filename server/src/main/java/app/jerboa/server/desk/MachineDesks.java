@@ -8,6 +8,7 @@ import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Problem;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -16,6 +17,9 @@ import org.springframework.stereotype.Component;
 /** Gives programs a desk, under the name and the rights of whoever started them. */
 @Component
 public class MachineDesks {
+    private static final int HAND_OVER_SECONDS = 5;
+    private static final int BETWEEN_LOOKS_MILLIS = 50;
+
     private final AtomicLong made = new AtomicLong();
     private final Desks desks;
     private final DeskMapper mapper;
@@ -96,13 +100,33 @@ public class MachineDesks {
         desks.regate(job);
     }
 
-    /** Whoever has it on a stick gives it to the program that they start. */
+    /**
+     * Whoever has it on a stick gives it to the program that they start. It stands before the next
+     * takes it, which may last a moment: that is waited for.
+     */
     public void handOver(long job, long device, Person by, String why) {
         CameraId id = new CameraId(job, device);
-        desks.all().stream()
-                .filter(d -> !d.machine && d.account() == by.id())
-                .filter(d -> d.driving.camera().filter(c -> c.id().equals(id)).isPresent())
-                .forEach(d -> d.driving.giveBack(why));
+        List<Desk> giving =
+                desks.all().stream()
+                        .filter(d -> !d.machine && d.account() == by.id())
+                        .filter(d -> d.driving.camera().filter(c -> c.id().equals(id)).isPresent())
+                        .toList();
+        giving.forEach(d -> d.driving.giveBack(why));
+        long ends = System.nanoTime() + TimeUnit.SECONDS.toNanos(HAND_OVER_SECONDS);
+        while (!giving.isEmpty()
+                && System.nanoTime() < ends
+                && mapper.leaseHolder(id).isPresent()) {
+            pause();
+        }
+    }
+
+    private static void pause() {
+        try {
+            TimeUnit.MILLISECONDS.sleep(BETWEEN_LOOKS_MILLIS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new MachineStopped("the server is stopping");
+        }
     }
 
     /**

@@ -313,6 +313,23 @@ class DrivingTest {
         assertThat(head.told).as("beyond its soft limit").last().isEqualTo("stop");
     }
 
+    /** A program waits for it: between limits nothing moves before. */
+    @Test
+    void whereItPointsIsKnownOnceItSaidSoSinceItWasTaken() {
+        assertThat(driving.saidWhereItPoints()).isFalse();
+        driving.gate(L1, limited(30));
+        push(0.8);
+        assertThat(head.told).isEmpty();
+        push(0);
+        driving.seen(at(3, 0));
+        assertThat(driving.saidWhereItPoints()).isTrue();
+        push(0.8);
+        assertThat(head.told).isNotEmpty();
+        driving.letGo();
+        driving.take(link(L1, head), open());
+        assertThat(driving.saidWhereItPoints()).isFalse();
+    }
+
     @Test
     void aStopAllEndsAHome() {
         driving.home();
