@@ -31,7 +31,7 @@ class WireLogJourney extends Jerboa {
         user.page.keyboard().down("ArrowRight");
         assertThat(user.page.getByLabel("Wire log")).containsText("drive pan");
         user.page.keyboard().up("ArrowRight");
-        assertThat(user.page.getByText("Stopped and seen standing still (released)")).isVisible();
+        assertThat(user.page.getByText("Stopped and seen standing still")).isVisible();
         return job;
     }
 
