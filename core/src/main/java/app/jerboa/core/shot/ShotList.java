@@ -14,6 +14,11 @@ public final class ShotList {
     /** After a move, before a picture may be shown. */
     public static final double SETTLE_SECONDS = 0.5;
 
+    /** Of a list that is searched for changes. */
+    private static final int MOST_TAKES = 200;
+
+    private static final int MOST_PRESETS = 2_000;
+
     /** Less than this is rounding, not lateness. */
     static final double HAIR = 1e-9;
 
@@ -149,9 +154,11 @@ public final class ShotList {
     /**
      * The fewest changes after which nothing is late, each to another preset of the same subject;
      * of several such sets that with the earliest takes, then with the presets that stand first.
-     * Empty where nothing is late, and where none helps.
+     * Empty where nothing is late, where none helps, and where the list is too long to be searched:
+     * a file may hold any number of takes, and its job must open.
      */
     public List<Change> changes() {
-        return late().isEmpty() ? List.of() : new FewestChanges(this).find();
+        boolean tooLong = takes.size() > MOST_TAKES || presets.size() > MOST_PRESETS;
+        return tooLong || late().isEmpty() ? List.of() : new FewestChanges(this).find();
     }
 }

@@ -87,6 +87,18 @@ class ShotListTest {
                 .isEmpty();
     }
 
+    /** A search as deep as the list is long would end the thread that opens its job. */
+    @Test
+    void aListOfAnyLengthIsToldButNotSearched() {
+        List<Take> takes = new ArrayList<>();
+        for (int i = 0; i < 50_000; i++) {
+            takes.add(new Take(i % 2, i, 1));
+        }
+        ShotList list = new ShotList(List.of(CAMERA, CAMERA), PRESETS, takes);
+        assertThat(list.late()).hasSize(49_999);
+        assertThat(list.changes()).isEmpty();
+    }
+
     @Test
     void takesOutOfOrderAreRefused() {
         assertThatThrownBy(() -> list("0@5 1@4")).isInstanceOf(IllegalArgumentException.class);

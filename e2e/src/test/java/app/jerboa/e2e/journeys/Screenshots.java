@@ -230,7 +230,9 @@ class Screenshots extends Jerboa {
         assertThat(user.page.getByText("tells nothing back").first()).isVisible();
         user.page.keyboard().press("w");
         user.page.keyboard().press("w");
-        user.page.waitForTimeout(4_000);
+        user.page.waitForFunction(
+                "() => [...document.querySelectorAll('[aria-label=Wall] img')]"
+                        + ".filter(i => i.naturalWidth === 640).length >= 6");
         shoot("desk-dusk");
     }
 
