@@ -25,6 +25,7 @@ import app.jerboa.standin.device.ViscaTcpEar;
 import app.jerboa.standin.device.ViscaUdpPort;
 import app.jerboa.standin.device.Weather;
 import app.jerboa.standin.lan.RigDevice;
+import app.jerboa.standin.picture.HallPicture;
 import app.jerboa.standin.picture.Still;
 import app.jerboa.standin.serial.BusVoice;
 import app.jerboa.standin.serial.ChainVoice;
@@ -36,6 +37,7 @@ import app.jerboa.standin.web.WebPort;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.visca.IpPacket;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.net.BindException;
 import java.net.InetAddress;
@@ -52,6 +54,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 
 /**
  * Devices of one profile without a hall, for any program to talk to.
@@ -167,12 +170,12 @@ final class AloneDevices {
         boolean raw = asked(Protocol.VISCA_UDP, "visca-udp");
         boolean tcp = asked(Protocol.VISCA_TCP, "visca-tcp");
         KnobBank bank = freshBank();
-        boolean told = told(at, bank);
+        ViscaObeys head = obeys(bank);
+        boolean told = told(at, bank, () -> still(at, bank, head));
         if (options.has("discovery")) {
             found(at);
         }
         if (network || raw || tcp) {
-            ViscaObeys head = obeys(bank);
             if (network) {
                 opened(at, udp(at, "visca-ip", IpPacket.PORT, Form.HEADER, head), "VISCA over IP");
             }
@@ -197,7 +200,7 @@ final class AloneDevices {
     }
 
     /** Its own web server and its panel link, as far as it has them. */
-    private boolean told(InetAddress at, KnobBank bank) throws IOException {
+    private boolean told(InetAddress at, KnobBank bank, Supplier<byte[]> still) throws IOException {
         String password = options.text("password").orElse(RigDevice.FACTORY_PASSWORD);
         Door door = Door.open(profile.access().map(Access::user).orElse("admin"), password);
         Gate gate = Gate.open(Optional.empty());
@@ -208,8 +211,7 @@ final class AloneDevices {
             try {
                 opened(
                         at,
-                        WebPort.open(
-                                new InetSocketAddress(at, port), bank, door, gate, this::still),
+                        WebPort.open(new InetSocketAddress(at, port), bank, door, gate, still),
                         "web server");
             } catch (BindException e) {
                 // Its own port is one that only root may open; the rest of it serves all the same.
@@ -243,10 +245,16 @@ final class AloneDevices {
         opened(at, DiscoveryPort.listening(at, id, () -> service, () -> self), "WS-Discovery");
     }
 
-    private byte[] still() {
+    /** The hall from where its address says that it hangs, or bars of one without a head. */
+    private byte[] still(InetAddress at, KnobBank bank, ViscaObeys seeing) {
         String format = profile.video().map(v -> v.formats().get(0)).orElse("");
         Instant now = clock.at(InstantSource.system().instant());
-        return Still.of(profile.name(), format, now, false);
+        if (!(seeing instanceof SimulatedHead head)) {
+            return Still.of(profile.name(), format, now, false);
+        }
+        int number = at.getAddress()[at.getAddress().length - 1] & 0xFF;
+        BufferedImage seen = HallPicture.of(number, facts(), head.state(), bank, now);
+        return Still.of(seen, profile.name(), format, now, false);
     }
 
     private int usual(Protocol protocol) {

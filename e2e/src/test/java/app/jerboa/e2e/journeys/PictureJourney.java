@@ -17,12 +17,12 @@ class PictureJourney extends DeskHall {
     private static final String BRIGHTNESS =
             """
             (img) => {
-              if (img.naturalWidth !== 640) return NaN
+              if (img.naturalWidth !== 960) return NaN
               const c = document.createElement('canvas')
-              c.width = 640; c.height = 360
+              c.width = 960; c.height = 540
               const g = c.getContext('2d')
               g.drawImage(img, 0, 0)
-              const d = g.getImageData(220, 250, 200, 60).data
+              const d = g.getImageData(330, 375, 300, 90).data
               let sum = 0
               for (let i = 0; i < d.length; i += 4) sum += d[i]
               return sum / (d.length / 4)
@@ -100,7 +100,7 @@ class PictureJourney extends DeskHall {
     private static int pictures(Locator wall) {
         return ((Number)
                         wall.evaluate(
-                                "w => [...w.querySelectorAll('img')].filter(i => i.naturalWidth === 640).length"))
+                                "w => [...w.querySelectorAll('img')].filter(i => i.naturalWidth === 960).length"))
                 .intValue();
     }
 

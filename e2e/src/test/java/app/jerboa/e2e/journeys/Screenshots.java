@@ -232,7 +232,7 @@ class Screenshots extends Jerboa {
         user.page.keyboard().press("w");
         user.page.waitForFunction(
                 "() => [...document.querySelectorAll('[aria-label=Wall] img')]"
-                        + ".filter(i => i.naturalWidth === 640).length >= 6");
+                        + ".filter(i => i.naturalWidth === 960).length >= 6");
         shoot("desk-dusk");
     }
 

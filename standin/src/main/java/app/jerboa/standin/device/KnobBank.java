@@ -123,7 +123,7 @@ public final class KnobBank {
     }
 
     /** Stands there whatever the conditions: a motor that runs. */
-    void put(Knob knob, int value) {
+    public void put(Knob knob, int value) {
         List<Consumer<Map<String, Integer>>> all;
         synchronized (this) {
             if (standsAt.put(knob.name(), value) == value) {

@@ -101,6 +101,7 @@ public final class RigDevice {
     private Optional<SimulatedHead> head = Optional.empty();
     private Map<Integer, StoredView> presets = Map.of();
     private Optional<HeadState.Aim> stands = Optional.empty();
+    private volatile Optional<Focusing> focusing = Optional.empty();
     private Optional<SerialVoice> voice = Optional.empty();
     private List<DevicePort> ports = List.of();
     private boolean answering;
@@ -273,6 +274,8 @@ public final class RigDevice {
                     presets = h.presets();
                     h.onMove(() -> {});
                 });
+        focusing.ifPresent(Focusing::end);
+        focusing = Optional.empty();
         ports.forEach(DevicePort::close);
         ports = List.of();
         head = Optional.empty();
@@ -350,6 +353,14 @@ public final class RigDevice {
                     h -> {
                         h.resume(presets, stands);
                         h.onMove(around::moved);
+                        focusing =
+                                Optional.of(
+                                        new Focusing(
+                                                HallPicture.number(name()),
+                                                facts.orElseThrow(),
+                                                h,
+                                                bank,
+                                                world));
                     });
             bank.onVerb(this::told);
             Optional<ViscaObeys> obeys = obeys();
@@ -431,6 +442,7 @@ public final class RigDevice {
 
     /** Later, since it was asked by a port that a restart closes. */
     private void told(Verb verb) {
+        focusing.ifPresent(f -> f.told(verb));
         if (verb.does() == Does.RESTARTS) {
             Timers.SHARED.execute(this::startAgain);
         }
@@ -458,7 +470,8 @@ public final class RigDevice {
     /** What it sees with the head that it has; empty for one without. */
     Optional<BufferedImage> sees(Instant now) {
         Optional<HeadState> state = headState();
-        return facts.flatMap(f -> state.map(s -> HallPicture.of(name(), f, s, bank, now)));
+        int number = HallPicture.number(name());
+        return facts.flatMap(f -> state.map(s -> HallPicture.of(number, f, s, bank, now)));
     }
 
     synchronized boolean moving() {

@@ -12,6 +12,8 @@ import java.util.Optional;
 
 /** What a camera makes of colours, by its knobs as they stand and as they truly act. */
 final class CameraLook {
+    private static final String GAIN = PaintKnob.Does.GAIN.word();
+
     private CameraLook() {}
 
     static PaintChange of(KnobBank bank) {
@@ -20,8 +22,7 @@ final class CameraLook {
         for (Knob k : bank.profile().knobs()) {
             Optional<PaintKnob.Does> what = does(k.name());
             if (what.isPresent() && acts(bank, k)) {
-                // One without a place where it changes nothing is right in the middle of its run.
-                int neutral = k.neutral().orElse((k.least() + k.most()) / 2);
+                int neutral = neutral(k);
                 double effect = bank.trueEffect(k.name());
                 knobs.add(new PaintKnob(k.name(), what.get(), 0, 0, 0, effect));
                 steps.add(bank.value(k.name()).orElse(neutral) - neutral);
@@ -37,8 +38,22 @@ final class CameraLook {
                 .findFirst();
     }
 
+    /** What its amplifier adds to a dim picture; 0 while an automatic has it. */
+    static double gainDb(KnobBank bank) {
+        return bank.profile()
+                .knob(GAIN)
+                .filter(k -> acts(bank, k))
+                .map(k -> bank.trueEffect(GAIN) * (bank.value(GAIN).orElse(0) - neutral(k)))
+                .orElse(0.0);
+    }
+
+    /** One without a place where it changes nothing is right in the middle of its run. */
+    private static int neutral(Knob k) {
+        return k.neutral().orElse((k.least() + k.most()) / 2);
+    }
+
     /** One that an automatic has overruled changes nothing. */
-    private static boolean acts(KnobBank bank, Knob knob) {
+    static boolean acts(KnobBank bank, Knob knob) {
         return knob.only().stream().allMatch(o -> stands(bank, o));
     }
 

@@ -15,8 +15,12 @@ final class HallScene {
     /** Where something is. */
     record Place(double x, double y, double z) {}
 
-    /** A flat shape of one colour. */
-    record Shape(List<Place> corners, Rgb colour) {}
+    /**
+     * A flat shape of one colour.
+     *
+     * @param upright it stands across the hall; else it lies on the floor
+     */
+    record Shape(List<Place> corners, Rgb colour, boolean upright) {}
 
     private static final double LENGTH = 45;
     private static final double WIDTH = 4.75;
@@ -139,7 +143,8 @@ final class HallScene {
                                 new Place(x2, y1, 0),
                                 new Place(x2, y2, 0),
                                 new Place(x1, y2, 0)),
-                        colour));
+                        colour,
+                        false));
     }
 
     private void upright(double x1, double x2, double y, double z1, double z2, Rgb colour) {
@@ -150,7 +155,8 @@ final class HallScene {
                                 new Place(x2, y, z1),
                                 new Place(x2, y, z2),
                                 new Place(x1, y, z2)),
-                        colour));
+                        colour,
+                        true));
     }
 
     private void ring(double x, double y, double radius, Rgb colour) {
@@ -159,6 +165,6 @@ final class HallScene {
             double a = i / 40.0 * 2 * Math.PI;
             round.add(new Place(x + radius * Math.cos(a), y + radius * Math.sin(a), 0));
         }
-        shapes.add(new Shape(List.copyOf(round), colour));
+        shapes.add(new Shape(List.copyOf(round), colour, false));
     }
 }

@@ -38,6 +38,50 @@ record Sight(Place from, double yaw, double pitch, double angle) {
         return path;
     }
 
+    /** Metres along the middle of the picture to as far as this place is. */
+    double ahead(Place p) {
+        return seen(p).ahead();
+    }
+
+    /**
+     * Metres along the middle of the picture to as far as the floor is that this row shows;
+     * infinite above the horizon.
+     *
+     * @param row from the upper edge, of a picture of this size
+     */
+    double floorAhead(int row, int width, int height) {
+        double focal = width / 2.0 / Math.tan(Math.toRadians(angle) / 2);
+        double up = (height / 2.0 - row - 0.5) / focal;
+        double p = Math.toRadians(pitch);
+        double falls = -(Math.sin(p) + up * Math.cos(p));
+        return falls > 0 ? from.z() / falls : Double.POSITIVE_INFINITY;
+    }
+
+    /** Metres to what stands or lies in the middle of the picture; infinite for nothing. */
+    double middle(List<HallScene.Shape> shapes) {
+        double p = Math.toRadians(pitch);
+        double down = -Math.sin(p);
+        double nearest = down > 0 ? from.z() / down : Double.POSITIVE_INFINITY;
+        for (HallScene.Shape shape : shapes) {
+            if (shape.upright()) {
+                nearest = Math.min(nearest, hit(shape.corners()));
+            }
+        }
+        return nearest;
+    }
+
+    /** Metres to an upright rectangle, of which the first and the third corner lie across. */
+    private double hit(List<Place> corners) {
+        Place low = corners.get(0);
+        Place high = corners.get(2);
+        double p = Math.toRadians(pitch);
+        double way = (low.y() - from.y()) / (Math.cos(Math.toRadians(yaw)) * Math.cos(p));
+        double x = from.x() + way * Math.sin(Math.toRadians(yaw)) * Math.cos(p);
+        double z = from.z() + way * Math.sin(p);
+        boolean in = x >= low.x() && x <= high.x() && z >= low.z() && z <= high.z();
+        return way > 0 && in ? way : Double.POSITIVE_INFINITY;
+    }
+
     private InView seen(Place p) {
         double sy = Math.sin(Math.toRadians(yaw));
         double cy = Math.cos(Math.toRadians(yaw));

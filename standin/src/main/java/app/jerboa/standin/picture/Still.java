@@ -13,15 +13,20 @@ import javax.imageio.ImageIO;
 
 /** One picture of a camera with its name and clock, as JPEG. */
 public final class Still {
-    static final int WIDTH = 640;
-    static final int HEIGHT = 360;
-    private static final int BAND = 26;
-    private static final int DOT = 5;
+    static final int WIDTH = 960;
+    static final int HEIGHT = 540;
+    private static final int BAND = 34;
+    private static final int DOT = 6;
     private static final DateTimeFormatter CLOCK =
             DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm:ss").withZone(ZoneOffset.UTC);
     private static final Color[] BARS = {
         Color.WHITE, Color.YELLOW, Color.CYAN, Color.GREEN, Color.MAGENTA, Color.RED, Color.BLUE
     };
+
+    static {
+        // A picture of a moment needs no file while it is written.
+        ImageIO.setUseCache(false);
+    }
 
     private Still() {}
 
@@ -58,8 +63,8 @@ public final class Still {
         g.setColor(Color.BLACK);
         g.fillRect(0, HEIGHT - BAND, WIDTH, BAND);
         g.setColor(Color.WHITE);
-        DotLetters.write(g, name, 8, HEIGHT - BAND + 6, 2);
-        DotLetters.write(g, CLOCK.format(now), WIDTH - 250, HEIGHT - BAND + 6, 2);
+        DotLetters.write(g, name, 10, HEIGHT - BAND + 7, 3);
+        DotLetters.write(g, CLOCK.format(now), WIDTH - 360, HEIGHT - BAND + 7, 3);
         if (overlay) {
             DotLetters.write(g, "MENU " + format, 20, 20, DOT);
         }

@@ -17,12 +17,22 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class HallPictureTest {
     private static final Instant NOW = Instant.EPOCH;
+    private static final PaintChange PLAIN = new PaintChange(List.of(), new int[0]);
+
+    /** A lens so short that nothing is out of focus. */
+    private static final Optics SHARP = new Optics(1, 5.4, 8, 30);
 
     private static BufferedImage picture(
             double yaw, double angle, PaintKnob.Does what, double effect) {
         PaintKnob knob = new PaintKnob(what.word(), what, 0, 1, 0, effect);
+        return drawn(yaw, angle, new PaintChange(List.of(knob), new int[] {1}), SHARP, 0);
+    }
+
+    private static BufferedImage drawn(
+            double yaw, double angle, PaintChange look, Optics optics, double gainDb) {
         Sight sight = new Sight(HallScene.mount(2), yaw, -9, angle);
-        return HallPicture.drawn(sight, new PaintChange(List.of(knob), new int[] {1}), NOW);
+        HallPicture.Set set = new HallPicture.Set(look, optics, Noise.deviation(gainDb));
+        return HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
     }
 
     private static BufferedImage picture(double yaw, double angle) {
@@ -45,12 +55,12 @@ class HallPictureTest {
         double tele = seen(0, 20, left, right).getWidth();
         double larger = Math.tan(Math.toRadians(30)) / Math.tan(Math.toRadians(10));
         assertThat(tele / wide).isCloseTo(larger, within(1e-9));
-        double focal = 320 / Math.tan(Math.toRadians(30));
+        double focal = 480 / Math.tan(Math.toRadians(30));
         HallScene.Place ahead = new HallScene.Place(x, 38, 5.2);
         assertThat(seen(10, 60, ahead).getX())
-                .isCloseTo(320 - focal * Math.tan(Math.toRadians(10)), within(0.01));
+                .isCloseTo(480 - focal * Math.tan(Math.toRadians(10)), within(0.01));
         assertThat(seen(180, 60, left, right).isEmpty()).isTrue();
-        assertThat(picture(0, 60).getRGB(320, 200)).isNotEqualTo(picture(0, 20).getRGB(320, 20));
+        assertThat(picture(0, 60).getRGB(480, 300)).isNotEqualTo(picture(0, 20).getRGB(480, 30));
     }
 
     /** The ice is a light grey-blue: what a knob makes of it is what the model says. */
@@ -70,7 +80,7 @@ class HallPictureTest {
         PaintKnob knob = new PaintKnob("k", what, 0, 1, 0, effect);
         Rgb ice = new PaintChange(List.of(knob), new int[] {1}).of(new Rgb(0.80, 0.85, 0.88));
         BufferedImage picture = picture(0, 60, what, effect);
-        Color is = new Color(picture.getRGB(250, 350));
+        Color is = new Color(picture.getRGB(375, 525));
         assertThat((double) is.getRed()).isCloseTo(Rgb.code(ice.red()), within(0.6));
         assertThat((double) is.getGreen()).isCloseTo(Rgb.code(ice.green()), within(0.6));
         assertThat((double) is.getBlue()).isCloseTo(Rgb.code(ice.blue()), within(0.6));
@@ -79,15 +89,93 @@ class HallPictureTest {
     @Test
     void playersWalk() {
         Sight sight = new Sight(HallScene.mount(2), 0, -9, 60);
-        PaintChange plain = new PaintChange(List.of(), new int[0]);
-        BufferedImage later = HallPicture.drawn(sight, plain, NOW.plusSeconds(10));
-        BufferedImage first = HallPicture.drawn(sight, plain, NOW);
+        HallPicture.Set set = new HallPicture.Set(PLAIN, SHARP, 0);
+        BufferedImage later = HallPicture.drawn(sight, HallScene.at(NOW.plusSeconds(10)), set, 1);
+        BufferedImage first = HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
         long moved = 0;
         for (int x = 0; x < Still.WIDTH; x++) {
             for (int y = 0; y < Still.HEIGHT; y++) {
                 moved += later.getRGB(x, y) == first.getRGB(x, y) ? 0 : 1;
             }
         }
-        assertThat(moved).isBetween(100L, 40_000L);
+        assertThat(moved).isBetween(200L, 90_000L);
+    }
+
+    /** f²/N |1/s - 1/d|: longer, wider open and further from where it is sharp, the larger. */
+    @ParameterizedTest
+    @CsvSource({
+        "100, 2.0, 40, 40, 0",
+        "100, 2.0, 40, 20, 0.125",
+        "200, 2.0, 40, 20, 0.5",
+        "100, 4.0, 40, 20, 0.0625",
+        "100, 2.0, 20, 40, 0.125",
+        "100, 2.0, Infinity, 20, 0.25",
+        "100, 2.0, 20, Infinity, 0.25",
+    })
+    void aPointOutOfFocusIsACircle(
+            double focal, double fNumber, double sharpAt, double metres, double millimetres) {
+        Optics optics = new Optics(focal, 5, fNumber, sharpAt);
+        assertThat(optics.circle(metres)).isCloseTo(millimetres / 5, within(1e-9));
+    }
+
+    /** How much the brightness turns from pixel to pixel along the tee line, at its sharpest. */
+    private static int edge(BufferedImage picture, int x) {
+        int most = 0;
+        for (int y = 340; y < 400; y++) {
+            int green = new Color(picture.getRGB(x, y)).getGreen();
+            int below = new Color(picture.getRGB(x, y + 1)).getGreen();
+            most = Math.max(most, Math.abs(green - below));
+        }
+        return most;
+    }
+
+    @Test
+    void longLensesAreSharpWhereTheirRingStandsAndSofterWideOpen() {
+        double focal = 40;
+        double teeAhead = new Sight(HallScene.mount(2), 0, -9, 8).middle(HallScene.at(NOW));
+        int[] edges =
+                List.of(
+                                new Optics(focal, 5.4, 2, teeAhead),
+                                new Optics(focal, 5.4, 11, 12),
+                                new Optics(focal, 5.4, 2, 12))
+                        .stream()
+                        .mapToInt(o -> edge(drawn(0, 8, PLAIN, o, 0), 300))
+                        .toArray();
+        assertThat(edges[0]).isGreaterThan(2 * edges[1]);
+        assertThat(edges[1]).isGreaterThan(2 * edges[2]);
+    }
+
+    /** Its mean stays, its spread is what the gain makes of it. */
+    @ParameterizedTest
+    @CsvSource({"0, 0", "6, 0.798", "12, 1.592", "24, 6.34"})
+    void gainMakesNoise(double gainDb, double deviation) {
+        BufferedImage picture = drawn(0, 60, PLAIN, SHARP, gainDb);
+        double sum = 0;
+        double squares = 0;
+        int count = 0;
+        for (int x = 420; x < 470; x++) {
+            for (int y = 480; y < 530; y++) {
+                int red = new Color(picture.getRGB(x, y)).getRed();
+                sum += red;
+                squares += (double) red * red;
+                count++;
+            }
+        }
+        double mean = sum / count;
+        double spread = Math.sqrt(Math.max(0, squares / count - mean * mean));
+        assertThat(mean).isCloseTo(Rgb.code(0.80), within(0.6));
+        // Whole codes are a little rougher than what they were rounded from.
+        assertThat(spread).isCloseTo(deviation, within(0.1 + deviation / 20));
+    }
+
+    @Test
+    void anAutomaticIsSharpAtWhatStandsInTheMiddle() {
+        Sight atFloor = new Sight(HallScene.mount(2), 0, -30, 8);
+        assertThat(atFloor.middle(HallScene.at(NOW))).isCloseTo(5.2 / 0.5, within(1e-9));
+        // Level, at the hog line 19 m ahead, nothing stands as high as the camera: the wall does.
+        Sight level = new Sight(HallScene.mount(2), 0, 0, 8);
+        assertThat(level.middle(HallScene.at(NOW))).isCloseTo(40, within(1e-9));
+        Sight up = new Sight(HallScene.mount(2), 0, 30, 8);
+        assertThat(up.middle(HallScene.at(NOW))).isInfinite();
     }
 }
