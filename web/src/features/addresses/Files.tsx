@@ -35,6 +35,16 @@ const groups: readonly { readonly title: string; readonly files: readonly File[]
     ],
   },
   {
+    title: 'Beside the desk',
+    files: [
+      {
+        path: 'presets/key-map.pdf',
+        title: 'Key map',
+        what: 'keys, cameras and what their views are called',
+      },
+    ],
+  },
+  {
     title: 'Labels on A4, with a code that opens the device’s row here',
     files: [
       { path: 'labels.pdf?size=small', title: 'Small', what: '38 × 21 mm, 65 on a sheet' },

@@ -8,7 +8,8 @@ import type { Desk, Feel, Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 
 interface Knob {
-  readonly of: 'deadZone' | 'k' | 'rampSeconds' | 'pan' | 'tilt' | 'zoom' | 'crossingSeconds'
+  readonly of:
+    'deadZone' | 'k' | 'rampSeconds' | 'pan' | 'tilt' | 'zoom' | 'focus' | 'recall' | 'crossingSeconds'
   readonly words: string
   readonly least: number
   readonly most: number
@@ -26,6 +27,8 @@ const KNOBS: readonly Knob[] = [
   { of: 'pan', words: 'Pan at most', least: 0.05, most: 1, step: 0.05, say: percent },
   { of: 'tilt', words: 'Tilt at most', least: 0.05, most: 1, step: 0.05, say: percent },
   { of: 'zoom', words: 'Zoom at most', least: 0.05, most: 1, step: 0.05, say: percent },
+  { of: 'focus', words: 'Focus at most', least: 0.05, most: 1, step: 0.05, say: percent },
+  { of: 'recall', words: 'Way to a preset at most', least: 0.05, most: 1, step: 0.05, say: percent },
   {
     of: 'k',
     words: 'Bend of the law',
@@ -97,7 +100,7 @@ export const FeelPanel = memo(function FeelPanel({ job, feel }: Props) {
           mt: 0.5,
         }}
       >
-        {KNOBS.map((k) => {
+        {KNOBS.filter((k) => k.of !== 'recall' || feel.recallSteps !== null).map((k) => {
           const value = shown[k.of] ?? feel[k.of]
           return (
             <Box key={k.of}>

@@ -1,14 +1,16 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
-import { useChange } from '../../shared/api/job'
+import { useChange, useJobRequest } from '../../shared/api/job'
 import { dayAndTime } from '../../shared/format/moment'
-import type { Edit, Job, Preset, PresetRow } from '../../shared/api/types'
+import type { Edit, Job, JobPatch, Preset, PresetRow } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { called, numbersOf } from './presets'
 
 interface Props {
   readonly job: Job
@@ -22,6 +24,7 @@ export function PresetDetails({ job, row, preset: p }: Props) {
   const [note, setNote] = useState(p.note)
   const change = useChange(job.id)
   const may = rights(job).drive
+  const name0 = called(row, p.number)
   const edits: Edit[] = [
     { item: 'preset', id: p.id, field: 'name', before: p.name, after: name.trim() },
     { item: 'preset', id: p.id, field: 'note', before: p.note, after: note.trim() },
@@ -29,7 +32,7 @@ export function PresetDetails({ job, row, preset: p }: Props) {
   return (
     <Box
       role="group"
-      aria-label={`Preset ${p.number} of ${row.camera}`}
+      aria-label={`Preset ${name0} of ${row.camera}`}
       sx={{ borderLeft: '4px solid', borderColor: 'divider', pl: 1.5, mt: 1, maxWidth: 620 }}
     >
       <Box>
@@ -37,6 +40,12 @@ export function PresetDetails({ job, row, preset: p }: Props) {
           ? `Stored by ${p.by}, ${dayAndTime(p.at, job.site.clock)}. Read then: ${readWords(p)}`
           : 'Noted only: what it holds was never read.'}
       </Box>
+      <Box sx={{ mt: 0.5 }}>
+        Number {p.number} in the camera. {row.kept}
+      </Box>
+      {row.callers.map((words) => (
+        <Box key={words}>{words}</Box>
+      ))}
       {p.lost.map((l) => (
         <Box key={l.part} sx={{ mt: 0.5 }}>
           <b>{l.why}.</b>{' '}
@@ -49,14 +58,14 @@ export function PresetDetails({ job, row, preset: p }: Props) {
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
           <TextField
             size="small"
-            label={`Name of preset ${p.number}`}
+            label={`Name of preset ${name0}`}
             value={name}
             onChange={(e) => setName(e.target.value)}
             slotProps={{ htmlInput: { maxLength: 40 } }}
           />
           <TextField
             size="small"
-            label={`Note on preset ${p.number}`}
+            label={`Note on preset ${name0}`}
             value={note}
             onChange={(e) => setNote(e.target.value)}
             slotProps={{ htmlInput: { maxLength: 120 } }}
@@ -76,7 +85,46 @@ export function PresetDetails({ job, row, preset: p }: Props) {
           </Button>
         </Box>
       )}
+      {may && <MovePreset job={job} row={row} preset={p} />}
       {change.error && <Trouble>{sentence(change.error)}</Trouble>}
+    </Box>
+  )
+}
+
+/** Another number for it: whatever has that one changes places with it. */
+function MovePreset({ job, row, preset: p }: Props) {
+  const [to, setTo] = useState(p.number)
+  const other = row.presets.find((o) => o.number === to && o.id !== p.id)
+  const move = useJobRequest<void>(() =>
+    post<JobPatch>(`/api/jobs/${job.id}/presets/${row.device}/${p.number}/move`, { to }),
+  )
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
+      <TextField
+        select
+        size="small"
+        label="Number"
+        value={to}
+        onChange={(e) => setTo(Number(e.target.value))}
+        sx={{ width: 110 }}
+      >
+        {numbersOf(row).map((n) => (
+          <MenuItem key={n} value={n}>
+            {called(row, n)}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Button
+        variant="outlined"
+        disabled={to === p.number || move.isPending}
+        onClick={() => move.mutate(undefined)}
+      >
+        {other ? `Change places with ${called(row, to)} ${other.name}` : 'Give it this number'}
+      </Button>
+      <Box sx={{ color: 'text.secondary', flexBasis: 240, flexGrow: 1 }}>
+        Takes follow. The camera knows of it when its row is written back.
+      </Box>
+      {move.error && <Trouble>{sentence(move.error)}</Trouble>}
     </Box>
   )
 }

@@ -7,7 +7,7 @@ import { post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
 import type { Job, JobPatch, PresetRow } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
-import { nextFree, numbersOf } from './presets'
+import { called, nextFree, numbersOf } from './presets'
 
 interface Props {
   readonly job: Job
@@ -43,11 +43,11 @@ export function PresetStoring({ job, row, onClose }: Props) {
         label="Number"
         value={number}
         onChange={(e) => setNumber(Number(e.target.value))}
-        sx={{ width: 100 }}
+        sx={{ width: 110 }}
       >
         {numbersOf(row).map((n) => (
           <MenuItem key={n} value={n}>
-            {n}
+            {called(row, n)}
           </MenuItem>
         ))}
       </TextField>
@@ -69,7 +69,7 @@ export function PresetStoring({ job, row, onClose }: Props) {
         sx={{ width: 220 }}
       />
       <Button type="submit" variant="contained" disabled={store.isPending}>
-        {store.isPending ? 'Storing …' : there ? `Store over ${there.number}` : 'Store'}
+        {store.isPending ? 'Storing …' : there ? `Store over ${called(row, there.number)}` : 'Store'}
       </Button>
       <Button onClick={onClose}>Leave it</Button>
       {store.error && <Trouble>{sentence(store.error)}</Trouble>}

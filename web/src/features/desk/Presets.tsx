@@ -9,7 +9,7 @@ import { Trouble } from '../../shared/ui/Trouble'
 import { PresetDetails } from './PresetDetails'
 import { PresetStoring } from './PresetStoring'
 import { RowTools } from './RowTools'
-import { holdsWords } from './presets'
+import { called, holdsWords, namesWords, typedFor } from './presets'
 import { usePresetKeys } from './usePresetKeys'
 
 interface Props {
@@ -20,6 +20,7 @@ interface Props {
 }
 
 const TWICE = 'jerboa.preset-twice'
+const NONE: ReadonlyMap<number, string> = new Map()
 
 /** The views that the taken camera keeps: pressed, it goes there. */
 export const Presets = memo(function Presets({ job, device, onAir, onRecall }: Props) {
@@ -33,7 +34,15 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
   const [chosen, setChosen] = useState(-1)
   const [details, setDetails] = useState(-1)
   const [storing, setStoring] = useState(false)
-  usePresetKeys(row?.presets.map((p) => p.number) ?? [], onRecall)
+  usePresetKeys(
+    row
+      ? typedFor(
+          row,
+          row.presets.map((p) => p.number),
+        )
+      : NONE,
+    onRecall,
+  )
   if (all.error) return <Trouble>{sentence(all.error)}</Trouble>
   if (!row) return null
   const press = (p: Preset) => {
@@ -53,7 +62,7 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
           Presets
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', flex: 1 }}>
-          Kept in the {row.keptIn}, 0 to {row.count - 1}; p and its number recalls
+          {namesWords(row)}; p and its number recalls. Kept in the {row.keptIn}
         </Box>
         <label style={{ fontSize: '0.92rem' }}>
           <input
@@ -72,6 +81,7 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
           <PresetKey
             key={p.id}
             preset={p}
+            name={called(row, p.number)}
             still={
               p.still === null ? '' : `/api/jobs/${job.id}/presets/${device}/${p.number}/still?of=${p.still}`
             }
@@ -99,6 +109,8 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
 
 interface PresetKeyProps {
   readonly preset: Preset
+  /** What it is called. */
+  readonly name: string
   /** What it saw when it was stored; blank for none. */
   readonly still: string
   readonly chosen: boolean
@@ -107,7 +119,7 @@ interface PresetKeyProps {
   readonly onDetails: () => void
 }
 
-function PresetKey({ preset: p, still, chosen, may, onPress, onDetails }: PresetKeyProps) {
+function PresetKey({ preset: p, name, still, chosen, may, onPress, onDetails }: PresetKeyProps) {
   return (
     <Box sx={{ display: 'flex' }}>
       <Button
@@ -139,7 +151,7 @@ function PresetKey({ preset: p, still, chosen, may, onPress, onDetails }: Preset
         )}
         <span>
           <span className="mono" style={{ fontSize: '1.15rem' }}>
-            {p.number}
+            {name}
           </span>{' '}
           {p.name}
         </span>
@@ -159,7 +171,7 @@ function PresetKey({ preset: p, still, chosen, may, onPress, onDetails }: Preset
       </Button>
       <Button
         variant="outlined"
-        aria-label={`About preset ${p.number}`}
+        aria-label={`About preset ${name}`}
         onClick={onDetails}
         sx={{ minWidth: 36, px: 0, ml: '-1px', borderTopLeftRadius: 0, borderBottomLeftRadius: 0 }}
       >

@@ -47,7 +47,7 @@ export function RowStatus({ job }: { readonly job: Job }) {
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, maxHeight: 180, overflow: 'auto' }}>
         {view.results.map((r) => (
           <li key={r.number} data-outcome={r.outcome}>
-            <span className="mono">{r.number}</span> {r.name} – {MARKS[r.outcome]} {r.words}
+            <span className="mono">{r.called || r.number}</span> {r.name} – {MARKS[r.outcome]} {r.words}
           </li>
         ))}
       </Box>

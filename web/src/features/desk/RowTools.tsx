@@ -38,6 +38,9 @@ export function RowTools({ job, row, rows, onAir }: Props) {
       <Button size="small" onClick={() => setCopying(true)}>
         Copy it to another camera …
       </Button>
+      <Button size="small" href={`/api/jobs/${job.id}/presets/key-map.pdf`} download>
+        Key map (PDF)
+      </Button>
       {asked && (
         <RunRow
           job={job}

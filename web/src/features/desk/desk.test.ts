@@ -6,7 +6,7 @@ import { NOTHING_YET, after } from './deskState'
 import { holdEnd } from './holdEnd'
 import type { Position } from './messages'
 import { positionStore } from './positions'
-import { holdsWords, nextFree } from './presets'
+import { called, holdsWords, namesWords, nextFree, typedFor } from './presets'
 import { deflection } from './useStickKeys'
 
 const AT_REST: Position = {
@@ -165,5 +165,35 @@ describe('presets', () => {
     )
     expect(holdsWords({ stored: ['position'], lost: [], at: '2026-01-01' })).toBe('position')
     expect(holdsWords({ stored: ['position'], lost: [], at: '' })).toBe('noted, not stored in it yet')
+  })
+})
+
+describe('what presets are called', () => {
+  const stick = { namedBy: 'Stick', first: 1, bankOf: 8, reach: 16 }
+  const plain = { namedBy: '', first: 0, bankOf: null, reach: 100 }
+  it.each([
+    [stick, 0, '1-1'],
+    [stick, 8, '2-1'],
+    [stick, 15, '2-8'],
+    [stick, 16, 'no key (16)'],
+    [plain, 16, '16'],
+    [{ ...stick, bankOf: null }, 0, '1'],
+  ])('%j calls %d %s', (row, number, name) => expect(called(row, number)).toBe(name))
+
+  it('is typed by its digits, unless two would be typed alike', () => {
+    expect([...typedFor(stick, [0, 9])]).toEqual([
+      [0, '11'],
+      [9, '22'],
+    ])
+    // 1-11 and 11-1
+    expect([...typedFor({ namedBy: 'Stick', first: 1, bankOf: 16, reach: 400 }, [10, 160])]).toEqual([
+      [10, '11'],
+      [160, '161'],
+    ])
+  })
+
+  it('says from where to where they go', () => {
+    expect(namesWords({ ...stick, count: 100 })).toBe('1-1 to 2-8 as Stick calls them')
+    expect(namesWords({ ...plain, count: 100 })).toBe('0 to 99 as the camera counts')
   })
 })

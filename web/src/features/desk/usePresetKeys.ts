@@ -5,12 +5,12 @@ import { useNumberKeys } from './useNumberKeys'
 /** So long after p its number is waited for. */
 const PATIENCE_MS = 1500
 
-/** p and a number recall a preset; numbers alone go on taking cameras. */
-export function usePresetKeys(numbers: readonly number[], recall: (number: number) => void): void {
+/** p and what a preset is called recall it; numbers alone go on taking cameras. */
+export function usePresetKeys(typed: ReadonlyMap<number, string>, recall: (number: number) => void): void {
   const pressed = useRef(0)
   // Numbers from 0: the id of the first must not be 0, which stands for none.
   const digit = useNumberKeys(
-    numbers.map((n) => ({ id: n + 1, number: n, key: String(n) })),
+    [...typed].map(([n, key]) => ({ id: n + 1, number: n, key })),
     (id) => recall(id - 1),
   )
   const down = useEffectEvent((e: KeyboardEvent) => {

@@ -122,7 +122,7 @@ function TakeWords({ take }: { readonly take: Take }) {
       <b>
         {take.number} · {take.camera}
       </b>{' '}
-      {take.presetName || (take.preset === null ? 'by hand' : `preset ${take.preset}`)}
+      {take.presetName || (take.preset === null ? 'by hand' : `preset ${take.called || take.preset}`)}
     </Box>
   )
 }

@@ -126,7 +126,7 @@ function ViewCell({ job, take, views }: CellProps & { readonly views: readonly V
   const [open, setOpen] = useState(false)
   const change = useChange(job.id)
   const own = views.find((v) => v.device === take.device && v.preset === take.preset)
-  const words = own?.label ?? `${take.camera} · ${take.preset ?? 'by hand'}`
+  const words = own?.label ?? `${take.camera} · ${take.called || (take.preset ?? 'by hand')}`
   if (!rights(job).drive) return <>{words}</>
   if (open) {
     return (

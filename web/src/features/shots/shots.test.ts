@@ -43,17 +43,17 @@ describe('the views of a job', () => {
     ],
   } as unknown as Job
   const rows = [
-    { device: 10, presets: [{ number: 2, name: 'far end', subject: 'rings' }] },
+    { device: 10, presets: [{ number: 9, called: '2-2', name: 'far end', subject: 'rings' }] },
   ] as unknown as PresetRow[]
   const views = viewsOf(job, rows)
   const labels = (typed: string) => found(views, typed).map((v) => v.label)
 
   it.each([
-    ['', ['L1 · by hand', 'Balcony · 2 far end', 'Balcony · by hand']],
-    ['l4 far', ['Balcony · 2 far end']],
-    ['balc 2', ['Balcony · 2 far end']],
-    ['l4.2', ['Balcony · 2 far end']],
-    ['rings', ['Balcony · 2 far end']],
+    ['', ['L1 · by hand', 'Balcony · 2-2 far end', 'Balcony · by hand']],
+    ['l4 far', ['Balcony · 2-2 far end']],
+    ['balc 22', ['Balcony · 2-2 far end']],
+    ['l4.22', ['Balcony · 2-2 far end']],
+    ['rings', ['Balcony · 2-2 far end']],
     ['hand', ['L1 · by hand', 'Balcony · by hand']],
     ['l9', []],
   ])('"%s" finds %s', (typed, expected) => expect(labels(typed)).toEqual(expected))

@@ -1,4 +1,4 @@
-import type { Job, PresetRow } from '../../shared/api/types'
+import type { Job, Preset, PresetRow } from '../../shared/api/types'
 
 /** What a take can show: a stored view, or a camera that somebody drives by hand. */
 export interface View {
@@ -20,8 +20,8 @@ export function viewsOf(job: Pick<Job, 'lines' | 'devices'>, rows: readonly Pres
       ...kept.map((p) => ({
         device: line.cameraId,
         preset: p.number,
-        label: `${camera} · ${p.number}${p.name ? ` ${p.name}` : ''}`,
-        words: `${short} ${line.name}.${p.number} ${p.number} ${p.name} ${p.subject}`.toLowerCase(),
+        label: `${camera} · ${p.called || `no key (${p.number})`}${p.name ? ` ${p.name}` : ''}`,
+        words: `${short} ${line.name}.${digits(p)} ${digits(p)} ${p.name} ${p.subject}`.toLowerCase(),
       })),
       {
         device: line.cameraId,
@@ -32,6 +32,9 @@ export function viewsOf(job: Pick<Job, 'lines' | 'devices'>, rows: readonly Pres
     ]
   })
 }
+
+/** Typed without its stroke: 2-3 is found by 23. */
+const digits = (p: Pick<Preset, 'called'>): string => p.called.replace(/\D/g, '')
 
 /** Those in which every typed word begins a word: "l4 far" finds the far end of L4. */
 export function found(views: readonly View[], typed: string): readonly View[] {

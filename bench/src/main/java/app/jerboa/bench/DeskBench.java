@@ -25,7 +25,8 @@ final class DeskBench implements AutoCloseable {
     private static final long TICK_NANOS = 20_000_000L;
     private static final double LATE_MILLIS = 20;
     private static final String LOOSE =
-            "{\"deadZone\":0.05,\"k\":0,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"crossingSeconds\":0}";
+            "{\"deadZone\":0.05,\"k\":0,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,"
+                    + "\"focus\":1,\"recall\":1,\"crossingSeconds\":0}";
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final Programs programs = new Programs(true);

@@ -30,6 +30,10 @@ class DeskWishesTest extends RunningServer {
                     1,
                     "zoom",
                     1,
+                    "focus",
+                    0.3,
+                    "recall",
+                    0.5,
                     "crossingSeconds",
                     5);
 
@@ -158,9 +162,9 @@ class DeskWishesTest extends RunningServer {
                 "POST|/desk/clear|{\"devices\":[],\"clear\":true}|400|devices",
                 "POST|/desk/clear|{\"devices\":[99999999],\"clear\":true}|404|",
                 "PUT|/desk/99999999/air|{\"onAir\":true}|404|",
-                "PUT|/desk/feels/nose|{\"deadZone\":0.1,\"k\":1,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"crossingSeconds\":0}|404|",
+                "PUT|/desk/feels/nose|{\"deadZone\":0.1,\"k\":1,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"focus\":1,\"recall\":1,\"crossingSeconds\":0}|404|",
                 "PUT|/desk/feels/ceiling-ptz|{}|400|deadZone",
-                "PUT|/desk/feels/ceiling-ptz|{\"deadZone\":0.1,\"k\":11,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"crossingSeconds\":0}|400|k",
+                "PUT|/desk/feels/ceiling-ptz|{\"deadZone\":0.1,\"k\":11,\"rampSeconds\":0,\"pan\":1,\"tilt\":1,\"zoom\":1,\"focus\":1,\"recall\":1,\"crossingSeconds\":0}|400|k",
                 "PUT|/desk/pads|{\"name\":\"\",\"map\":{\"axes\":[],\"buttons\":[]}}|400|name",
                 "PUT|/desk/pads|{\"name\":\"Two sticks\"}|400|map",
                 "PUT|/desk/pads|{\"name\":\"Two sticks\",\"map\":{\"axes\":[{\"axis\":0,\"to\":\"nose\",\"turned\":false,\"centre\":0,\"dead\":0}],\"buttons\":[]}}|400|axes",

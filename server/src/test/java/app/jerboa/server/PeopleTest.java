@@ -55,6 +55,7 @@ class PeopleTest extends RunningServer {
                     // Who drives may use presets.
                     "POST /presets/{device}/{number}",
                     "POST /presets/{device}/copy",
+                    "POST /presets/{device}/{number}/move",
                     "POST /presets/{device}/run",
                     "POST /presets/run/cancel",
                     "POST /shot-lists/{list}/run",

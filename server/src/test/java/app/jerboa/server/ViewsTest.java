@@ -3,6 +3,9 @@ package app.jerboa.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,6 +46,53 @@ class ViewsTest extends RunningServer {
         assertThat(farEnd.get("lost").toString())
                 .contains("iris is left to the automatic; set exposure to manual");
         assertThat(row(L1).get("presets").get(2).get("lost")).isEmpty();
+    }
+
+    /** The stick counts from 1 in banks of eight, and reaches 16 of the camera's 100. */
+    @Test
+    void viewsAreCalledWhatTheirControllerCallsThem() throws Exception {
+        JsonNode row = row(10);
+        assertThat(row.get("namedBy").asString()).isEqualTo("IP stick");
+        assertThat(row.get("reach").asInt()).isEqualTo(16);
+        assertThat(row.get("presets").get(2).get("called").asString()).isEqualTo("1-3");
+        assertThat(row.get("callers").get(0).asString())
+                .isEqualTo("IP stick calls them 1-1 to 2-8.");
+        asha.send("POST", job + "/presets/10/2/move", Map.of("to", 40));
+        assertThat(row(10).get("presets").get(2).get("called").asString())
+                .as("no key so far out")
+                .isEmpty();
+        byte[] map = asha.getBytes(job + "/presets/key-map.pdf");
+        try (PDDocument paper = Loader.loadPDF(map)) {
+            assertThat(new PDFTextStripper().getText(paper))
+                    .contains(
+                            "Keys of IP stick", "1-1 wide", "does not call these", "Views of each");
+        }
+    }
+
+    @Test
+    void viewsChangePlacesAndTakesFollow() {
+        String before = takesOf(L1);
+        String move = job + "/presets/" + L1 + "/0/move";
+        assertThat(asha.send("POST", move, Map.of("to", 1)).status()).isEqualTo(200);
+        JsonNode moved = row(L1).get("presets");
+        assertThat(moved.get(0).get("name").asString()).isEqualTo("house end");
+        assertThat(moved.get(0).get("at").asString()).as("not stored there yet").isEmpty();
+        assertThat(takesOf(L1)).isEqualTo(before);
+        asha.send("POST", job + "/undo", Map.of());
+        assertThat(row(L1).get("presets").get(0).get("name").asString()).isEqualTo("wide");
+        assertThat(asha.send("POST", move, Map.of("to", 100)).code()).isEqualTo("bad-value");
+        assertThat(asha.send("POST", move, Map.of("to", 0)).code()).isEqualTo("bad-value");
+    }
+
+    /** What its takes show, by name. */
+    private String takesOf(long device) {
+        StringBuilder all = new StringBuilder();
+        for (JsonNode take : asha.get(job + "/shot-lists").json().get(0).get("takes")) {
+            if (take.get("device").asLong() == device) {
+                all.append(take.get("number")).append(take.get("presetName")).append(' ');
+            }
+        }
+        return all.toString();
     }
 
     /** As many as fit, in one step that can be undone; what is there stays. */
@@ -87,7 +137,7 @@ class ViewsTest extends RunningServer {
         assertThat(csv.lines()).hasSize(10);
         assertThat(csv.lines().skip(7).findFirst().orElseThrow())
                 .isEqualTo(
-                        "7,48.00,5.00,L3,1,house end,stones by the house,skip points,1.29,0.00,1.29");
+                        "7,48.00,5.00,L3,1,1-2,house end,stones by the house,skip points,1.29,0.00,1.29");
         assertThat(csv).doesNotContain(",=1+1");
         assertThat(asha.get(path + "pdf").text()).startsWith("%PDF-");
         assertThat(asha.get(job + "/shot-lists/9/shots.pdf").status()).isEqualTo(404);

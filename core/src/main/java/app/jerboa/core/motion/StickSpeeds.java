@@ -86,13 +86,13 @@ public final class StickSpeeds {
      * @param seconds since this was asked last, 0 or more
      */
     public Steps after(double seconds) {
-        panNow = towards(panNow, wanted(panPushed, feel.pan(), pan), seconds);
-        tiltNow = towards(tiltNow, wanted(tiltPushed, feel.tilt(), tilt), seconds);
+        panNow = towards(panNow, wanted(panPushed, feel.speeds().pan(), pan), seconds);
+        tiltNow = towards(tiltNow, wanted(tiltPushed, feel.speeds().tilt(), tilt), seconds);
         return new Steps(
                 step(panNow, panPushed, pan.steps()),
                 step(tiltNow, tiltPushed, tilt.steps()),
-                feel.law().limitedTo(feel.zoom() * limit).step(zoomPushed, zoomSteps),
-                feel.law().limitedTo(limit).step(focusPushed, zoomSteps));
+                feel.law().limitedTo(feel.speeds().zoom() * limit).step(zoomPushed, zoomSteps),
+                feel.law().limitedTo(feel.speeds().focus() * limit).step(focusPushed, zoomSteps));
     }
 
     /** Share of full speed that a push comes to when its ramp is over. */
@@ -137,7 +137,12 @@ public final class StickSpeeds {
 
     /** Seconds in which the picture crosses at full deflection, when the ramp is over. */
     public double crossingSeconds() {
-        int step = (int) Math.max(1, Math.floor(wanted(1, feel.pan(), pan) * pan.steps() + 0.5));
+        int step =
+                (int)
+                        Math.max(
+                                1,
+                                Math.floor(
+                                        wanted(1, feel.speeds().pan(), pan) * pan.steps() + 0.5));
         return viewDegrees / pan.at(step);
     }
 }

@@ -22,7 +22,7 @@ class StickSpeedsTest {
     }
 
     private static Feel feel(double k, double ramp, double pan, double crossing) {
-        return new Feel(0.1, k, ramp, pan, 1, 1, crossing);
+        return new Feel(0.1, k, ramp, new Feel.Speeds(pan, 1, 1, 1, 1), crossing);
     }
 
     /**
@@ -79,9 +79,7 @@ class StickSpeedsTest {
                             random.nextDouble() * 0.5,
                             random.nextDouble() * 10,
                             0.1 + random.nextDouble(),
-                            1,
-                            1,
-                            1,
+                            Feel.Speeds.FULL,
                             random.nextDouble() * 10);
             StickSpeeds stick = speeds(feel);
             double view = 1 + random.nextDouble() * 60;
@@ -103,9 +101,9 @@ class StickSpeedsTest {
 
     @Test
     void allAxesGoTheirOwnWayAndStandTogether() {
-        StickSpeeds stick = speeds(new Feel(0.1, 0, 0, 1, 0.5, 0.25, 0));
+        StickSpeeds stick = speeds(new Feel(0.1, 0, 0, new Feel.Speeds(1, 0.5, 0.25, 0.5, 1), 0));
         stick.push(1, -1, 1, -1, 1);
-        assertThat(stick.after(0)).isEqualTo(new StickSpeeds.Steps(24, -10, 2, -8));
+        assertThat(stick.after(0)).isEqualTo(new StickSpeeds.Steps(24, -10, 2, -4));
         assertThat(stick.isPushed()).isTrue();
         stick.stand();
         assertThat(stick.isPushed()).isFalse();
@@ -114,18 +112,27 @@ class StickSpeedsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0.6 3 0 1 1 1 5, deadZone",
-        "0.1 -1 0 1 1 1 5, k",
-        "0.1 3 4 1 1 1 5, rampSeconds",
-        "0.1 3 0 0 1 1 5, pan",
-        "0.1 3 0 1 2 1 5, tilt",
-        "0.1 3 0 1 1 NaN 5, zoom",
-        "0.1 3 0 1 1 1 61, crossingSeconds"
+        "0.6 3 0 1 1 1 1 1 5, deadZone",
+        "0.1 -1 0 1 1 1 1 1 5, k",
+        "0.1 3 4 1 1 1 1 1 5, rampSeconds",
+        "0.1 3 0 0 1 1 1 1 5, pan",
+        "0.1 3 0 1 2 1 1 1 5, tilt",
+        "0.1 3 0 1 1 NaN 1 1 5, zoom",
+        "0.1 3 0 1 1 1 0.04 1 5, focus",
+        "0.1 3 0 1 1 1 1 1.1 5, recall",
+        "0.1 3 0 1 1 1 1 1 61, crossingSeconds"
     })
     void whatCannotBeIsRefusedByName(String values, String field) {
         double[] v =
                 Arrays.stream(values.split(" ", -1)).mapToDouble(Double::parseDouble).toArray();
-        assertThatThrownBy(() -> new Feel(v[0], v[1], v[2], v[3], v[4], v[5], v[6]))
+        assertThatThrownBy(
+                        () ->
+                                new Feel(
+                                        v[0],
+                                        v[1],
+                                        v[2],
+                                        new Feel.Speeds(v[3], v[4], v[5], v[6], v[7]),
+                                        v[8]))
                 .isInstanceOfSatisfying(
                         Feel.Impossible.class, e -> assertThat(e.field()).isEqualTo(field));
     }

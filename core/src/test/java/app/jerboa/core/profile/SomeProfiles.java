@@ -22,6 +22,7 @@ public final class SomeProfiles {
     private Optional<SerialLine> serial = Optional.empty();
     private Optional<Ids> ids = Optional.empty();
     private Optional<Keys> keys = Optional.empty();
+    private Optional<Presets> presets = Optional.empty();
     private Optional<PowerDraw> draw = Optional.empty();
     private Optional<PowerSource> gives = Optional.empty();
     private Optional<Head> head = Optional.empty();
@@ -57,7 +58,7 @@ public final class SomeProfiles {
                 serial,
                 ids,
                 keys,
-                Optional.empty(),
+                presets,
                 draw,
                 gives,
                 head,
@@ -401,6 +402,23 @@ public final class SomeProfiles {
 
     public SomeProfiles needing(Need... needs) {
         before = List.of(needs);
+        return this;
+    }
+
+    /**
+     * @param bankOf 0 for one run of numbers
+     */
+    public SomeProfiles presets(int count, PresetHome keptIn, int first, int bankOf) {
+        presets =
+                Optional.of(
+                        new Presets(
+                                count,
+                                keptIn,
+                                List.of(PresetPart.POSITION, PresetPart.ZOOM),
+                                List.of(),
+                                OptionalInt.of(first),
+                                bankOf == 0 ? OptionalInt.empty() : OptionalInt.of(bankOf),
+                                OptionalInt.empty()));
         return this;
     }
 

@@ -8,7 +8,6 @@ import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Mark;
 import app.jerboa.core.motion.Feel;
-import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.DeviceId;
@@ -143,20 +142,18 @@ class DeskController {
                                                                                 Turned.NOT),
                                                                         port)))
                         .toList();
-        return new DeskView(cameras, groupOf(job), feels(cameras, person, DeskLaw.of(job)));
+        return new DeskView(cameras, groupOf(job), feels(job, person));
     }
 
-    private List<FeelBody> feels(List<DeskCamera> cameras, Person person, StickLaw house) {
+    private List<FeelBody> feels(Job job, Person person) {
         Map<String, Feel> own = feels.all(person);
-        return cameras.stream()
-                .map(DeskCamera::profile)
+        Feel usual = Feel.usual(DeskLaw.of(job));
+        return job.lines().stream()
+                .flatMap(l -> job.device(l.camera()).stream())
+                .map(Device::profile)
+                .filter(p -> p.head().isPresent())
                 .distinct()
-                .map(
-                        p ->
-                                FeelBody.of(
-                                        p,
-                                        own.containsKey(p),
-                                        own.getOrDefault(p, Feel.usual(house))))
+                .map(p -> FeelBody.of(p, own.containsKey(p.id()), own.getOrDefault(p.id(), usual)))
                 .toList();
     }
 

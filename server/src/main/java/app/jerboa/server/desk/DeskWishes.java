@@ -1,7 +1,8 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.job.Device;
 import app.jerboa.core.motion.Feel;
-import app.jerboa.core.motion.StickLaw;
+import app.jerboa.core.profile.Profile;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Author;
@@ -104,11 +105,11 @@ class DeskWishes {
             @PathVariable("profile") String profile,
             @RequestBody FeelWish body,
             @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
-        insistOnKind(job, profile);
+        Profile kind = kind(jobs.load(job), profile);
         Feel feel = body.feel();
         feels.put(person, profile, feel);
         desks.feels(person, profile, feel);
-        return FeelBody.of(profile, true, feel);
+        return FeelBody.of(kind, true, feel);
     }
 
     /** As the house likes it again. */
@@ -118,27 +119,20 @@ class DeskWishes {
             @PathVariable("job") long job,
             @PathVariable("profile") String profile,
             @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
-        StickLaw house = insistOnKind(job, profile);
+        Jobs.Stored stored = jobs.load(job);
+        Profile kind = kind(stored, profile);
         feels.drop(person, profile);
-        Feel feel = Feel.usual(house);
+        Feel feel = Feel.usual(DeskLaw.of(stored.job()));
         desks.feels(person, profile, feel);
-        return FeelBody.of(profile, false, feel);
+        return FeelBody.of(kind, false, feel);
     }
 
-    /**
-     * @return the law of the house
-     */
-    private StickLaw insistOnKind(long job, String profile) {
-        Jobs.Stored stored = jobs.load(job);
-        boolean there =
-                stored.job().devices().stream()
-                        .anyMatch(
-                                d ->
-                                        d.profile().id().equals(profile)
-                                                && d.profile().head().isPresent());
-        if (!there) {
-            throw Problem.notFound("kind of camera");
-        }
-        return DeskLaw.of(stored.job());
+    /** One that a camera of the job has. */
+    private static Profile kind(Jobs.Stored stored, String id) {
+        return stored.job().devices().stream()
+                .map(Device::profile)
+                .filter(p -> p.id().equals(id) && p.head().isPresent())
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("kind of camera"));
     }
 }

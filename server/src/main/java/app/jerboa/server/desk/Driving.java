@@ -2,6 +2,7 @@ package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
 import app.jerboa.core.motion.SoftLimits;
+import app.jerboa.core.profile.Presets;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import java.util.Map;
@@ -257,8 +258,9 @@ final class Driving {
         if (camera == null || hand.isOff() || isMoving() && !goesByItself()) {
             return;
         }
-        if (camera.presets().filter(p -> p.holds(preset)).isPresent()) {
-            want(Motion.recall(preset));
+        Optional<Presets> holds = camera.presets().filter(p -> p.holds(preset));
+        if (holds.isPresent()) {
+            want(Motion.recall(preset, hand.recallStep(holds.get().speeds())));
         } else {
             trouble(Words.say("preset.none", Map.of("number", Integer.toString(preset))));
         }

@@ -17,9 +17,16 @@ interface FeelMapper {
             double pan,
             double tilt,
             double zoom,
+            double focus,
+            double recall,
             double crossingSeconds) {
         Feel feel() {
-            return new Feel(deadZone, k, rampSeconds, pan, tilt, zoom, crossingSeconds);
+            return new Feel(
+                    deadZone,
+                    k,
+                    rampSeconds,
+                    new Feel.Speeds(pan, tilt, zoom, focus, recall),
+                    crossingSeconds);
         }
     }
 

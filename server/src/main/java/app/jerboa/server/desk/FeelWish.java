@@ -13,13 +13,20 @@ record FeelWish(
         double pan,
         double tilt,
         double zoom,
+        double focus,
+        double recall,
         double crossingSeconds) {
     /**
      * @throws Problem naming the field, for a value out of its range
      */
     Feel feel() {
         try {
-            return new Feel(deadZone, k, rampSeconds, pan, tilt, zoom, crossingSeconds);
+            return new Feel(
+                    deadZone,
+                    k,
+                    rampSeconds,
+                    new Feel.Speeds(pan, tilt, zoom, focus, recall),
+                    crossingSeconds);
         } catch (Feel.Impossible e) {
             throw bad(e.field(), e.getMessage());
         }

@@ -1,28 +1,36 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.StickSpeeds;
+import java.util.OptionalInt;
 
 /**
  * What a head is told: speed steps of its protocol, or a place that it goes to by itself.
  *
  * @param place where it goes by itself; {@link #NOWHERE} when it is driven
+ * @param speed step of its way there; empty for as the camera stands
  */
-record Motion(int pan, int tilt, int zoom, int focus, int place) {
+record Motion(int pan, int tilt, int zoom, int focus, int place, OptionalInt speed) {
     static final int NOWHERE = -1;
     private static final int AT_HOME = -2;
 
-    static final Motion NONE = new Motion(0, 0, 0, 0, NOWHERE);
-    static final Motion HOME = new Motion(0, 0, 0, 0, AT_HOME);
+    static final Motion NONE = new Motion(0, 0, 0, 0, NOWHERE, OptionalInt.empty());
+    static final Motion HOME = new Motion(0, 0, 0, 0, AT_HOME, OptionalInt.empty());
 
     /**
      * @param preset as the camera calls it, from 0
      */
-    static Motion recall(int preset) {
-        return new Motion(0, 0, 0, 0, preset);
+    static Motion recall(int preset, OptionalInt speed) {
+        return new Motion(0, 0, 0, 0, preset, speed);
     }
 
     static Motion of(StickSpeeds.Steps steps) {
-        return new Motion(steps.pan(), steps.tilt(), steps.zoom(), steps.focus(), NOWHERE);
+        return new Motion(
+                steps.pan(),
+                steps.tilt(),
+                steps.zoom(),
+                steps.focus(),
+                NOWHERE,
+                OptionalInt.empty());
     }
 
     boolean stands() {

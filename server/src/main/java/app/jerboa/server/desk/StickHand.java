@@ -7,6 +7,7 @@ import app.jerboa.core.motion.SteadyMove;
 import app.jerboa.core.motion.StickSpeeds;
 import app.jerboa.wire.link.session.HeadLink;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * The hand that is at a head: a stick that is pushed, or a move that a page keeps going. After a
@@ -19,6 +20,7 @@ final class StickHand {
     /** A move that a page keeps going. */
     private record KeptMove(long number, SteadyMove move, long begun) {}
 
+    private Feel feel;
     private StickSpeeds speeds;
     private SoftLimits limits = SoftLimits.NONE;
     private double braking;
@@ -32,12 +34,13 @@ final class StickHand {
     private long rampedAt;
 
     /** At this head from now on: what is held already must be let go first. */
-    void takes(CameraLink camera, Feel feel) {
+    void takes(CameraLink camera, Feel driver) {
         HeadLink.Abilities can = camera.link().can();
         panScale = scale(camera.head().pan(), can.panSteps());
         tiltScale = scale(camera.head().tilt(), can.tiltSteps());
         // Until it says how far it is zoomed, it may be all the way; one that never says is wide.
         double view = camera.head().lens().angleDegrees(can.tells() ? 1 : 0);
+        feel = driver;
         speeds = new StickSpeeds(feel, panScale, tiltScale, can.zoomSteps(), view);
         braking = camera.head().acceleration().orElse(SoftLimits.USUAL_BRAKING);
         pointing = Optional.empty();
@@ -59,8 +62,20 @@ final class StickHand {
         return new SpeedScale(of.slowest(), of.fastest(), steps);
     }
 
-    void feel(Feel feel) {
-        speeds.feel(feel);
+    void feel(Feel other) {
+        feel = other;
+        speeds.feel(other);
+    }
+
+    /**
+     * How fast its driver has it go to a stored view.
+     *
+     * @param steps that the camera has for that, if any
+     */
+    OptionalInt recallStep(OptionalInt steps) {
+        return steps.isPresent()
+                ? OptionalInt.of(feel.speeds().recallStep(steps.getAsInt()))
+                : OptionalInt.empty();
     }
 
     /** Where the head says that it points, and how wide it sees. */

@@ -52,7 +52,7 @@ final class ToldMotion {
         if (motion.home()) {
             link.home();
         } else {
-            link.recall(motion.place());
+            link.recall(motion.place(), motion.speed());
         }
     }
 

@@ -4,16 +4,19 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Preset;
+import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Author;
+import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.preset.PresetBodies.PresetRow;
 import app.jerboa.server.preset.PresetBodies.StoreBody;
 import app.jerboa.server.preset.RowBodies.CopyRow;
+import app.jerboa.server.preset.RowBodies.MovePreset;
 import app.jerboa.server.preset.RowBodies.RowRunBody;
 import app.jerboa.server.preset.RowBodies.RowStart;
 import app.jerboa.server.view.JobPatch;
@@ -62,7 +65,20 @@ class PresetController {
     /** In line order; a camera that keeps none is left out. */
     @GetMapping
     List<PresetRow> presets(@PathVariable("job") long id) {
+        return rows(id, jobs.load(id).job());
+    }
+
+    /** Which camera is on which key, and what its views are called there: to be printed. */
+    @GetMapping(value = "/key-map.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> keyMap(@PathVariable("job") long id) {
         Job job = jobs.load(id).job();
+        return Download.of(
+                "application/pdf",
+                Download.name(job.name(), "key-map.pdf"),
+                KeyMap.pdf(job, rows(id, job)));
+    }
+
+    private List<PresetRow> rows(long id, Job job) {
         Map<Long, List<Preset>> of =
                 job.presets().stream()
                         .sorted(Comparator.comparingInt(Preset::number))
@@ -81,6 +97,7 @@ class PresetController {
                                         .map(
                                                 p ->
                                                         PresetBodies.row(
+                                                                PresetNumbering.of(job),
                                                                 line,
                                                                 d,
                                                                 p,
@@ -119,6 +136,21 @@ class PresetController {
         Jobs.Stored stored = jobs.load(job);
         Device camera = stored.need(device);
         return views.patch(store.store(stored, camera, number, body, (Person) by), by);
+    }
+
+    /** It gets another number; whatever has that one changes places with it, and takes follow. */
+    @PostMapping("/{device}/{number}/move")
+    @Needs(Right.DRIVE)
+    JobPatch move(
+            @PathVariable("job") long job,
+            @PathVariable("device") long device,
+            @PathVariable("number") int number,
+            @RequestBody MovePreset body,
+            @Parameter(hidden = true) @AuthenticationPrincipal Author by) {
+        Jobs.Stored stored = jobs.load(job);
+        Commands.Done done =
+                rows.move(stored.id(), stored.need(device), number, body.to(), (Person) by);
+        return views.patch(done, by);
     }
 
     /** A program that goes to each view of a camera. */

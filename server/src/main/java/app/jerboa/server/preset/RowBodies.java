@@ -34,10 +34,11 @@ final class RowBodies {
     /**
      * What came of one view.
      *
+     * @param called by its key; blank where it has none
      * @param outcome stands, differs, written or failed
      * @param words one sentence
      */
-    record RowResult(int number, String name, String outcome, String words) {}
+    record RowResult(int number, String called, String name, String outcome, String words) {}
 
     /** What is stored of a run as it goes on. */
     record RowSoFar(long device, String what, List<RowResult> results) {
@@ -48,4 +49,9 @@ final class RowBodies {
      * @param to the camera that is to have the same views; it stores them when its row is written
      */
     record CopyRow(long to) {}
+
+    /**
+     * @param to another number of the same camera, as the camera counts them
+     */
+    record MovePreset(int to) {}
 }

@@ -2,6 +2,7 @@ package app.jerboa.server.preset;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Preset;
+import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.preset.PresetKnobs;
 import app.jerboa.server.desk.MachineDesk;
@@ -268,13 +269,17 @@ final class RowRun implements MachineRun {
     private Optional<RowResult> said(
             Preset p, String outcome, String key, Map<String, String> more) {
         String words = Words.find(key, facts(p, more)).orElse(key);
-        return Optional.of(new RowResult(p.number(), p.name(), outcome, words));
+        return Optional.of(new RowResult(p.number(), called(p), p.name(), outcome, words));
+    }
+
+    private String called(Preset p) {
+        return PresetNumbering.of(stored.job()).called(camera.id(), p.number());
     }
 
     private Map<String, Object> facts(Preset p, Map<String, String> more) {
         Map<String, Object> facts = new TreeMap<>(more);
         facts.put("camera", camera.name());
-        facts.put("number", p.number());
+        facts.put("number", called(p));
         facts.put("name", p.name());
         return facts;
     }

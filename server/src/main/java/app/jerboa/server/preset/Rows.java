@@ -9,6 +9,7 @@ import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Preset;
+import app.jerboa.core.job.shot.PresetMoving;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Presets;
 import app.jerboa.server.change.Commands;
@@ -212,6 +213,38 @@ class Rows {
                     }
                     return ChangeSet.adding(adds.toArray(Item[]::new));
                 },
+                by);
+    }
+
+    /**
+     * A view gets another number, as an edit of the plan; the camera is told when its row is
+     * written.
+     */
+    Commands.Done move(long job, Device camera, int number, int to, Person by) {
+        Presets can = camera.profile().presets().orElseThrow(() -> Problem.notFound("preset"));
+        if (!can.holds(to) || to == number) {
+            throw new Problem(
+                    HttpStatus.BAD_REQUEST,
+                    "bad-value",
+                    Words.say(
+                            "preset.cannot-move",
+                            Map.of(
+                                    "camera", camera.name(),
+                                    "number", Integer.toString(to),
+                                    "last", Integer.toString(can.count() - 1))),
+                    Map.of("field", "to"));
+        }
+        return commands.apply(
+                job,
+                now ->
+                        PresetMoving.to(
+                                now.job(),
+                                now.job().presets().stream()
+                                        .filter(p -> p.camera().equals(camera.id()))
+                                        .filter(p -> p.number() == number)
+                                        .findFirst()
+                                        .orElseThrow(() -> Problem.notFound("preset")),
+                                to),
                 by);
     }
 

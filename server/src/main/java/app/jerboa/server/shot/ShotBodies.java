@@ -5,6 +5,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.PlannedTake;
 import app.jerboa.core.job.Preset;
+import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.job.shot.ShotPlan;
 import app.jerboa.core.shot.ShotList;
 import java.util.ArrayList;
@@ -28,6 +29,8 @@ final class ShotBodies {
      * @param number from 1
      * @param length seconds that it lasts at least
      * @param until when it leaves air
+     * @param called its preset, by the controller that has the camera on a key; blank where that
+     *     has no key for it, and for by hand
      * @param presetName blank for none
      * @param subject its own, or what its preset shows; blank for neither
      * @param ownSubject blank where it shows what its preset shows
@@ -44,6 +47,7 @@ final class ShotBodies {
             long device,
             String camera,
             Optional<Integer> preset,
+            String called,
             String presetName,
             String subject,
             String ownSubject,
@@ -61,9 +65,14 @@ final class ShotBodies {
 
     static ShotListBody of(Job job, ShotPlan plan) {
         KitIndex kit = KitIndex.of(job);
+        PresetNumbering numbers = PresetNumbering.of(job);
         List<TakeBody> takes = new ArrayList<>();
         for (ShotPlan.Planned p : plan.takes()) {
-            takes.add(take(kit.device(p.take().camera()), p, takes.size() + 1));
+            String called =
+                    p.take().preset().isPresent()
+                            ? numbers.called(p.take().camera(), p.take().preset().getAsInt())
+                            : "";
+            takes.add(take(kit.device(p.take().camera()), p, called, takes.size() + 1));
         }
         return new ShotListBody(
                 plan.shots().id(),
@@ -77,7 +86,7 @@ final class ShotBodies {
                 takes);
     }
 
-    private static TakeBody take(Device camera, ShotPlan.Planned p, int number) {
+    private static TakeBody take(Device camera, ShotPlan.Planned p, String called, int number) {
         PlannedTake t = p.take();
         return new TakeBody(
                 t.id(),
@@ -89,6 +98,7 @@ final class ShotBodies {
                 camera.id().value(),
                 camera.name(),
                 boxed(t.preset()),
+                called,
                 p.preset().map(Preset::name).orElse(""),
                 t.subject().isBlank() ? p.preset().map(Preset::shows).orElse("") : t.subject(),
                 t.subject(),

@@ -2,6 +2,7 @@ package app.jerboa.server.shot;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Preset;
+import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.job.shot.ShotPlan;
 import app.jerboa.core.shot.Sending;
 import app.jerboa.core.shot.ShotList;
@@ -204,6 +205,7 @@ final class ShotRunning implements MachineRun {
             return;
         }
         Device camera = plan.stored().need(device);
+        PresetNumbering numbers = PresetNumbering.of(plan.stored().job());
         ShotSend send =
                 new ShotSend(
                         tools.desks(),
@@ -212,6 +214,7 @@ final class ShotRunning implements MachineRun {
                                 camera,
                                 due.take() + 1,
                                 to,
+                                numbers.called(camera.id(), to.number()),
                                 row.cuts(),
                                 plan.list().longest(plan.list().camera(due.take()))),
                         by,

@@ -44,10 +44,18 @@ final class ShotSend implements Runnable {
 
     /**
      * @param number of the take that it is for, from 1
+     * @param called the view, by its key
      * @param cuts of the run when it was wished
      * @param longest seconds that any way of the camera takes
      */
-    record Wish(long job, Device camera, int number, Preset to, int cuts, double longest) {}
+    record Wish(
+            long job,
+            Device camera,
+            int number,
+            Preset to,
+            String called,
+            int cuts,
+            double longest) {}
 
     private final MachineDesks desks;
     private final Wish wish;
@@ -171,7 +179,7 @@ final class ShotSend implements Runnable {
         Map<String, Object> facts = new HashMap<>(more);
         facts.put("camera", wish.camera().name());
         facts.put("take", wish.number());
-        facts.put("preset", preset());
+        facts.put("preset", (wish.called() + " " + wish.to().name()).strip());
         return facts;
     }
 

@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class DrivingTest {
     private static final CameraId L1 = new CameraId(1, 4);
     private static final CameraId L2 = new CameraId(1, 5);
-    private static final Feel RAMPED = new Feel(0.08, 3, 0.3, 1, 1, 1, 5);
+    private static final Feel RAMPED = new Feel(0.08, 3, 0.3, Feel.Speeds.FULL, 5);
 
     /** Stores when the test says so. */
     private static final class FakeMarks implements Marks {
@@ -282,6 +282,15 @@ class DrivingTest {
         assertThat(driving.isMoving()).isFalse();
     }
 
+    /** The camera has 24 steps for it; whoever takes it slowly goes slowly everywhere. */
+    @ParameterizedTest
+    @CsvSource({"1, 24", "0.5, 12", "0.05, 1", "0.9, 22"})
+    void aRecallGoesAsFastAsItsDriverLikes(double share, int step) {
+        driving.feel("ceiling-ptz", new Feel(0.08, 3, 0, new Feel.Speeds(1, 1, 1, 1, share), 0));
+        driving.recall(7);
+        assertThat(head.told).containsExactly("recall 7 at " + step);
+    }
+
     /** Like home: stored and asked for first, over when all of it rests, ended by any stop. */
     @Test
     void aRecallIsAMotionLikeAnyOther() {
@@ -292,7 +301,7 @@ class DrivingTest {
         driving.recall(100);
         assertThat(head.told).as("it keeps 0 to 99").isEmpty();
         driving.recall(7);
-        assertThat(head.told).containsExactly("recall 7");
+        assertThat(head.told).containsExactly("recall 7 at 24");
         assertThat(marks.stored).contains(L1);
         pass(600);
         driving.seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 60));
@@ -302,7 +311,7 @@ class DrivingTest {
         assertThat(driving.isMoving()).isFalse();
         driving.recall(8);
         driving.recall(6);
-        assertThat(head.told).as("the newer wish").endsWith("recall 8", "recall 6");
+        assertThat(head.told).as("the newer wish").endsWith("recall 8 at 24", "recall 6 at 24");
         driving.stopFromElsewhere("STOP ALL");
         assertThat(head.told).last().isEqualTo("stop");
         assertThat(driving.isMoving()).isFalse();
@@ -495,7 +504,9 @@ class DrivingTest {
     @Test
     void aRampRisesAndAReleaseDoesNotWaitForIt() {
         driving.letGo();
-        driving.take(link(L1, head), terms(gate(true, false), new Feel(0.08, 0, 0.24, 1, 1, 1, 0)));
+        driving.take(
+                link(L1, head),
+                terms(gate(true, false), new Feel(0.08, 0, 0.24, Feel.Speeds.FULL, 0)));
         head.told.clear();
         push(1);
         for (int i = 0; i < 6; i++) {
@@ -675,10 +686,10 @@ class DrivingTest {
             driving.sign();
             driving.watch();
         }
-        assertThat(head.told).containsExactly("recall 7");
+        assertThat(head.told).containsExactly("recall 7 at 24");
         pass(20);
         driving.watch();
-        assertThat(head.told).containsExactly("recall 7", "stop");
+        assertThat(head.told).containsExactly("recall 7 at 24", "stop");
     }
 
     @Test

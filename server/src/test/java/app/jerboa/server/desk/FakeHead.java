@@ -55,8 +55,8 @@ final class FakeHead implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<?> recall(int preset) {
-        return note("recall " + preset);
+    public CompletableFuture<?> recall(int preset, OptionalInt speed) {
+        return note("recall " + preset + (speed.isPresent() ? " at " + speed.getAsInt() : ""));
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.time.Instant;
  * 0 (wide) to 1 (tele); speeds per second of the world's time.
  *
  * @param panSpeed that it was told; {@code panRate} is what it has gathered of it by now
+ * @param cruise as fast as it goes on its way to the aim
  * @param homing pan and tilt are on their way to the aim
  * @param lensHoming the zoom is on its way to the aim
  */
@@ -22,6 +23,7 @@ public record HeadState(
         boolean homing,
         boolean lensHoming,
         Aim aim,
+        Cruise cruise,
         double panRate,
         double tiltRate,
         Instant asOf) {
@@ -31,15 +33,45 @@ public record HeadState(
         static final Aim MIDDLE = new Aim(0, 0, 0);
     }
 
+    /** Degrees a second, at most. */
+    public record Cruise(double pan, double tilt) {
+        static Cruise fastest(Head facts) {
+            return new Cruise(facts.pan().fastest(), facts.tilt().fastest());
+        }
+
+        /**
+         * @param share of the steps that the head has, above 0 to 1
+         */
+        static Cruise at(double share, Head facts) {
+            return new Cruise(
+                    facts.pan().at((int) Math.ceil(share * facts.pan().steps())),
+                    facts.tilt().at((int) Math.ceil(share * facts.tilt().steps())));
+        }
+    }
+
+    private static final Cruise NONE = new Cruise(0, 0);
+
     /** As a head takes its start-up view: the middle, wide, at rest. */
     public static HeadState atPowerUp(Instant now) {
-        return new HeadState(0, 0, 0, 0, 0, 0, false, false, Aim.MIDDLE, 0, 0, now);
+        return new HeadState(0, 0, 0, 0, 0, 0, false, false, Aim.MIDDLE, NONE, 0, 0, now);
     }
 
     /** At rest there. */
     static HeadState at(Aim place, Instant now) {
         return new HeadState(
-                place.pan(), place.tilt(), place.zoom(), 0, 0, 0, false, false, place, 0, 0, now);
+                place.pan(),
+                place.tilt(),
+                place.zoom(),
+                0,
+                0,
+                0,
+                false,
+                false,
+                place,
+                NONE,
+                0,
+                0,
+                now);
     }
 
     /** The same head a moment later, held by its end stops. */
@@ -48,12 +80,7 @@ public record HeadState(
         double force = facts.acceleration().orElse(Double.POSITIVE_INFINITY);
         AxisRun newPan =
                 new AxisRun(pan, panRate)
-                        .after(
-                                seconds,
-                                force,
-                                homing,
-                                homing ? aim.pan() : panSpeed,
-                                facts.pan().fastest())
+                        .after(seconds, force, homing, homing ? aim.pan() : panSpeed, cruise.pan())
                         .within(facts.panLeftDegrees(), facts.panRightDegrees());
         AxisRun newTilt =
                 new AxisRun(tilt, tiltRate)
@@ -62,7 +89,7 @@ public record HeadState(
                                 force,
                                 homing,
                                 homing ? aim.tilt() : tiltSpeed,
-                                facts.tilt().fastest())
+                                cruise.tilt())
                         .within(facts.tiltDownDegrees(), facts.tiltUpDegrees());
         double newZoom =
                 lensHoming
@@ -78,6 +105,7 @@ public record HeadState(
                 homing && (newPan.place() != aim.pan() || newTilt.place() != aim.tilt()),
                 lensHoming && newZoom != aim.zoom(),
                 aim,
+                cruise,
                 newPan.rate(),
                 newTilt.rate(),
                 now);
@@ -89,7 +117,7 @@ public record HeadState(
     public HeadState driving(int panStep, int tiltStep, Head facts) {
         double newPanSpeed = Math.copySign(facts.pan().at(Math.abs(panStep)), panStep);
         double newTiltSpeed = Math.copySign(facts.tilt().at(Math.abs(tiltStep)), tiltStep);
-        return moved(newPanSpeed, newTiltSpeed, zoomSpeed, false, lensHoming, aim);
+        return moved(newPanSpeed, newTiltSpeed, zoomSpeed, false, lensHoming, aim, cruise);
     }
 
     /**
@@ -97,7 +125,7 @@ public record HeadState(
      */
     public HeadState zooming(int step, Head facts) {
         double newZoomSpeed = Math.copySign(facts.zoom().at(Math.abs(step)), step);
-        return moved(panSpeed, tiltSpeed, newZoomSpeed, homing, false, aim);
+        return moved(panSpeed, tiltSpeed, newZoomSpeed, homing, false, aim, cruise);
     }
 
     public HeadState goingHome(Head facts) {
@@ -106,12 +134,16 @@ public record HeadState(
 
     /** To a place, or as near to it as the end stops let it. */
     public HeadState going(double toPan, double toTilt, Head facts) {
+        return going(toPan, toTilt, facts, Cruise.fastest(facts));
+    }
+
+    public HeadState going(double toPan, double toTilt, Head facts, Cruise by) {
         Aim next =
                 new Aim(
                         clamp(toPan, facts.panLeftDegrees(), facts.panRightDegrees()),
                         clamp(toTilt, facts.tiltDownDegrees(), facts.tiltUpDegrees()),
                         aim.zoom());
-        return moved(0, 0, zoomSpeed, true, lensHoming, next);
+        return moved(0, 0, zoomSpeed, true, lensHoming, next, by);
     }
 
     /**
@@ -119,7 +151,7 @@ public record HeadState(
      */
     public HeadState zoomingTo(double toZoom) {
         Aim next = new Aim(aim.pan(), aim.tilt(), clamp(toZoom, 0, 1));
-        return moved(panSpeed, tiltSpeed, 0, homing, true, next);
+        return moved(panSpeed, tiltSpeed, 0, homing, true, next, cruise);
     }
 
     private HeadState moved(
@@ -128,7 +160,8 @@ public record HeadState(
             double newZoomSpeed,
             boolean toAim,
             boolean lensToAim,
-            Aim next) {
+            Aim next,
+            Cruise by) {
         return new HeadState(
                 pan,
                 tilt,
@@ -139,6 +172,7 @@ public record HeadState(
                 toAim,
                 lensToAim,
                 next,
+                by,
                 panRate,
                 tiltRate,
                 asOf);

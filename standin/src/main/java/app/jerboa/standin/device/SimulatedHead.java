@@ -3,6 +3,7 @@ package app.jerboa.standin.device;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Head;
+import app.jerboa.core.profile.Presets;
 import app.jerboa.standin.device.HeadState.Aim;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
@@ -17,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
@@ -60,6 +62,9 @@ public final class SimulatedHead implements ViscaObeys {
 
     /** The move in the head's socket ends when the lens has arrived as well. */
     private boolean withLens;
+
+    /** Share of its steps that it goes to a stored view by. */
+    private double recallAt = 1;
 
     private boolean looking;
     private Runnable onMove = () -> {};
@@ -329,10 +334,20 @@ public final class SimulatedHead implements ViscaObeys {
                     facts = built;
                     yield done();
                 }
-                // It has one speed for its presets.
-                case PRESET_SPEED -> refused(ViscaError.NOT_EXECUTABLE);
+                case PRESET_SPEED -> recallSpeed(values.get(0));
                 default -> setting(it);
             };
+        }
+
+        /** One that has a single speed for its presets cannot be told another. */
+        private Void recallSpeed(int step) {
+            OptionalInt steps =
+                    bank.profile().presets().map(Presets::speeds).orElse(OptionalInt.empty());
+            if (steps.isEmpty() || step > steps.getAsInt()) {
+                return refused(ViscaError.NOT_EXECUTABLE);
+            }
+            recallAt = (double) step / steps.getAsInt();
+            return done();
         }
 
         private Void recall(StoredView view) {
@@ -340,7 +355,9 @@ public final class SimulatedHead implements ViscaObeys {
                 return refused(ViscaError.NOT_EXECUTABLE);
             }
             cancel(LENS);
-            moves(HEAD, state.going(view.pan(), view.tilt(), facts).zoomingTo(view.zoom()));
+            HeadState.Cruise by = HeadState.Cruise.at(recallAt, facts);
+            HeadState gone = state.going(view.pan(), view.tilt(), facts, by);
+            moves(HEAD, gone.zoomingTo(view.zoom()));
             withLens = true;
             // What an automatic holds just now stays with it.
             bank.profile().knobs().stream()

@@ -82,6 +82,38 @@ class SimulatedHeadTest {
         assertThat(say("81 01 04 3F 02 08 FF")).as("never stored").containsExactly("90 60 41 FF");
     }
 
+    /** Preset speed 06 01; the steps of its head's own pan, by the time a long way takes. */
+    @ParameterizedTest
+    @CsvSource({"18", "0C", "04"})
+    void aRecallGoesAsFastAsItWasTold(String speed) {
+        say("81 01 04 3F 01 07 FF");
+        say("81 01 06 02 18 14 00 0F 00 00 00 00 00 00 FF");
+        pass(120);
+        double far = head.state().pan();
+        say("81 01 06 01 " + speed + " FF");
+        say("81 01 04 3F 02 07 FF");
+        pass(1);
+        double first = head.state().pan();
+        pass(0.5);
+        double rate = (first - head.state().pan()) / 0.5;
+        assertThat(far).isGreaterThan(100);
+        assertThat(rate)
+                .isCloseTo(facts.pan().at(Integer.parseInt(speed, 16)), within(1e-6 + rate / 50));
+    }
+
+    @Test
+    void aSpeedThatItHasNotIsRefused() {
+        SimulatedHead plain =
+                new SimulatedHead(
+                        facts,
+                        new KnobBank(ShippedProfiles.read("ceiling-ptz-usb").orElseThrow(), 1),
+                        () -> now,
+                        () -> now);
+        new ViscaVoice(plain, 1)
+                .hear(Octets.ofHex("81 01 06 01 04 FF"), r -> heard.add(r.toString()));
+        assertThat(taken()).containsExactly("90 60 41 FF");
+    }
+
     /** Exposure 39 03 manual and 00 auto, iris 4B, 4 nibbles; a preset is stored under 7. */
     @ParameterizedTest
     @CsvSource({
@@ -133,7 +165,6 @@ class SimulatedHeadTest {
 
     @ParameterizedTest
     @CsvSource({
-        "81 01 06 01 05 FF, 90 60 41 FF",
         "81 01 04 43 00 00 0A 05 FF, 90 60 41 FF",
         "81 01 04 08 02 FF, 90 60 41 FF",
         "81 01 7E 05 10 0F FF, 90 60 02 FF",

@@ -9,8 +9,10 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.PlannedTake;
 import app.jerboa.core.job.Preset;
+import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.shot.ShotList;
+import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -23,10 +25,12 @@ import java.util.stream.Collectors;
 /** Can every camera be where its take wants it? */
 public final class ShotChecks {
     private final KitIndex kit;
+    private final PresetNumbering numbers;
     private final List<Finding> found = new ArrayList<>();
 
     private ShotChecks(Job job) {
         kit = KitIndex.of(job);
+        numbers = PresetNumbering.of(job);
     }
 
     public static List<Finding> check(Job job) {
@@ -40,7 +44,7 @@ public final class ShotChecks {
         Set<String> seen = new HashSet<>();
         for (Preset p : presets) {
             if (!seen.add(p.camera() + " " + p.number())) {
-                String number = Integer.toString(p.number());
+                String number = called(p.camera(), p.number());
                 Map<String, String> facts =
                         Map.of(
                                 Finding.AT,
@@ -72,7 +76,7 @@ public final class ShotChecks {
     private Finding view(ShotPlan plan, int at) {
         ShotPlan.Planned planned = plan.takes().get(at);
         Map<String, String> facts = facts(plan, at);
-        facts.put("number", Integer.toString(planned.take().preset().orElseThrow()));
+        facts.put("number", called(planned.take().camera(), planned.take().preset().orElseThrow()));
         facts.put("what", planned.preset().isPresent() ? "unread" : "none");
         return finding(ShotCodes.VIEW, planned.take(), Field.TAKE_PRESET, facts);
     }
@@ -138,6 +142,12 @@ public final class ShotChecks {
             edits.add(new Edit(take.ref(), Field.TAKE_PRESET, before, after));
         }
         return edits;
+    }
+
+    /** By its key; where that has none for it, as the camera does. */
+    private String called(DeviceId camera, int number) {
+        String called = numbers.called(camera, number);
+        return called.isEmpty() ? Integer.toString(number) : called;
     }
 
     private Map<String, String> facts(ShotPlan plan, int at) {

@@ -106,7 +106,7 @@ public final class BusLink implements HeadLink {
     }
 
     @Override
-    public synchronized CompletableFuture<?> recall(int preset) {
+    public synchronized CompletableFuture<?> recall(int preset, OptionalInt speed) {
         return order(new DMessage.Preset(DMessage.PresetAction.GO, preset));
     }
 

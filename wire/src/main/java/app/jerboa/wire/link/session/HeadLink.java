@@ -60,8 +60,10 @@ public interface HeadLink extends AutoCloseable {
      * Goes to a view that is stored in it; takes the place of what moved the head before.
      *
      * @param preset as the camera calls it, 0 to 254
+     * @param speed step of its way, from 1; empty for as it stands. A protocol that has no such
+     *     thing passes over it
      */
-    CompletableFuture<?> recall(int preset);
+    CompletableFuture<?> recall(int preset, OptionalInt speed);
 
     /**
      * Keeps how it looks now. Fails with {@link NoAnswer} in words when the camera refuses.

@@ -183,7 +183,9 @@ public final class ViscaLink implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<ViscaReply> recall(int preset) {
+    public CompletableFuture<ViscaReply> recall(int preset, OptionalInt speed) {
+        speed.ifPresent(
+                s -> session.start(ViscaRequest.Sent.of(ViscaMessage.PRESET_SPEED, s), false));
         return move(Moves.HEAD, ViscaRequest.Sent.of(ViscaMessage.PRESET_RECALL, preset));
     }
 
