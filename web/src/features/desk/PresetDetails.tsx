@@ -47,7 +47,7 @@ export function PresetDetails({ job, row, preset: p }: Props) {
         <Box key={words}>{words}</Box>
       ))}
       {p.lost.map((l) => (
-        <Box key={l.part} sx={{ mt: 0.5 }}>
+        <Box key={l.part} sx={{ mt: 0.5, '&::first-letter': { textTransform: 'uppercase' } }}>
           <b>{l.why}.</b>{' '}
           {l.knob !== '' && typeof l.to === 'number' && (
             <SetKnob job={job} device={row.device} knob={l.knob} to={l.to} />

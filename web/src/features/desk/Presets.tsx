@@ -62,7 +62,7 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
           Presets
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: '0.88rem', flex: 1 }}>
-          {namesWords(row)}; p and its number recalls. Kept in the {row.keptIn}
+          {namesWords(row)}; p and its number recalls
         </Box>
         <label style={{ fontSize: '0.92rem' }}>
           <input
@@ -150,10 +150,7 @@ function PresetKey({ preset: p, name, still, chosen, may, onPress, onDetails }: 
           />
         )}
         <span>
-          <span className="mono" style={{ fontSize: '1.15rem' }}>
-            {name}
-          </span>{' '}
-          {p.name}
+          <span style={{ fontSize: '1.15rem', fontVariantNumeric: 'tabular-nums' }}>{name}</span> {p.name}
         </span>
         <Box
           component="span"

@@ -11,6 +11,7 @@ import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
 import { AddTake } from './AddTake'
 import { clockText } from './clock'
+import { MoveTakes } from './MoveTakes'
 import { NewList } from './NewList'
 import { RunBar } from './RunBar'
 import { RunDialog } from './RunDialog'
@@ -108,6 +109,7 @@ export function ShotsPage({ job }: { readonly job: Job }) {
               <p>No takes yet. Type a camera and a view, Enter, its length, Enter.</p>
             )}
           </Box>
+          {drive && !running && list.takes.length > 0 && <MoveTakes job={job} list={list} />}
         </>
       )}
       {asking && list && (

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { Job, PresetRow } from '../../shared/api/types'
+import type { Job, PresetRow, ShotList } from '../../shared/api/types'
 import { clockText, tenthsOf, tidyTenths } from './clock'
+import { movedWords, movingEdits } from './moving'
 import { found, viewsOf } from './views'
 
 describe('the clock of a list', () => {
@@ -57,4 +58,27 @@ describe('the views of a job', () => {
     ['hand', ['L1 · by hand', 'Balcony · by hand']],
     ['l9', []],
   ])('"%s" finds %s', (typed, expected) => expect(labels(typed)).toEqual(expected))
+})
+
+describe('takes that are moved together', () => {
+  const takes = [0, 10, 12.5, 40].map((start, i) => ({ id: i + 50, number: i + 1, start }))
+  const starts = (from: number, tenths: number) =>
+    movingEdits(takes, from, tenths).edits.map((e) => `${e.id} ${e.before}>${e.after}`)
+
+  it.each([
+    [3, 20, ['52 125>145', '53 400>420']],
+    [1, 5, ['50 0>5', '51 100>105', '52 125>130', '53 400>405']],
+    [3, -25, ['52 125>100', '53 400>375']],
+    [4, -274, ['53 400>126']],
+    [3, -26, []],
+    [1, -1, []],
+    [9, 5, []],
+  ])('from %d on by %d tenths', (from, tenths, expected) => expect(starts(from, tenths)).toEqual(expected))
+
+  it('says what is in the way', () => {
+    expect(movingEdits(takes, 3, -26).why).toBe('Take 3 cannot begin so early: take 2 begins at 0:10.')
+    expect(movingEdits(takes, 1, -1).why).toBe('Take 1 cannot begin so early: the list begins at 0:00.')
+    expect(movedWords({ takes } as unknown as ShotList, 4)).toBe('take 4')
+    expect(movedWords({ takes } as unknown as ShotList, 2)).toBe('takes 2 to 4')
+  })
 })

@@ -54,7 +54,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
 
 /**
  * Devices of one profile without a hall, for any program to talk to.
@@ -200,7 +199,7 @@ final class AloneDevices {
     }
 
     /** Its own web server and its panel link, as far as it has them. */
-    private boolean told(InetAddress at, KnobBank bank, Supplier<byte[]> still) throws IOException {
+    private boolean told(InetAddress at, KnobBank bank, WebPort.Shows still) throws IOException {
         String password = options.text("password").orElse(RigDevice.FACTORY_PASSWORD);
         Door door = Door.open(profile.access().map(Access::user).orElse("admin"), password);
         Gate gate = Gate.open(Optional.empty());

@@ -53,6 +53,25 @@ public final class KnobCheck {
         }
     }
 
+    /**
+     * The request that asks, and where the value stands in what comes back.
+     *
+     * @param report is told the place as a JSON pointer, and the reason
+     */
+    public static void asked(TallyTold told, String at, BiConsumer<String, String> report) {
+        KnobCheck check = new KnobCheck(Map.of(), Set.of(), false, report);
+        told.reading()
+                .ifPresent(
+                        r -> {
+                            check.call(r, at + "/reading");
+                            check.insist(
+                                    !PlaceCheck.hasValue(r),
+                                    at + "/reading",
+                                    "a question has no value to put there");
+                        });
+        check.found(told.found(), at + "/found");
+    }
+
     private void insist(boolean holds, String at, String reason) {
         if (!holds) {
             report.accept(at, reason);
@@ -198,15 +217,15 @@ public final class KnobCheck {
                     "what can be read back needs the request that asks");
             insist(said.found().isPresent(), at + "/found", "where the value stands in the answer");
         }
-        said.found()
-                .ifPresent(
-                        f ->
-                                insist(
-                                        f.pointer().isEmpty() != f.pattern().isEmpty()
-                                                && (f.pointer().isEmpty()
-                                                        || f.pointer().startsWith("/")),
-                                        at + "/found",
-                                        "a JSON pointer like /picture/iris, or a pattern"));
+        said.found().ifPresent(f -> found(f, at + "/found"));
+    }
+
+    private void found(HttpAnswer found, String at) {
+        insist(
+                found.pointer().isEmpty() != found.pattern().isEmpty()
+                        && (found.pointer().isEmpty() || found.pointer().startsWith("/")),
+                at,
+                "a JSON pointer like /picture/iris, or a pattern");
     }
 
     private void call(HttpCall call, String at) {

@@ -2,6 +2,7 @@ package app.jerboa.core.profile;
 
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.KnobUse;
+import app.jerboa.core.knob.TallyTold;
 import app.jerboa.core.knob.Tongue;
 import app.jerboa.core.knob.Verb;
 import app.jerboa.core.net.FactoryAddress;
@@ -26,6 +27,7 @@ import java.util.stream.Stream;
  * @param turns names of knobs that this panel turns at cameras
  * @param paintNeeds what must be on for painting to act, where no knob of it says so
  * @param leadMetres lengths its leads come in
+ * @param tally of a switcher, where it says so at all
  * @param before what must be fetched, loaded or charged before the van leaves
  */
 public record Profile(
@@ -54,6 +56,7 @@ public record Profile(
         @Fact(value = "Turns at cameras", shortest = 1, longest = 40) List<String> turns,
         @Fact(value = "Painting only with", shortest = 1) List<String> paintNeeds,
         @Fact("Control by requests") Optional<WebControl> web,
+        @Fact("Tells what is on programme") Optional<TallyTold> tally,
         @Fact("Habits") List<Habit> habits,
         @Fact("Sound") Optional<Audio> audio,
         @Fact("Firmware") Optional<Firmware> firmware,
@@ -88,6 +91,7 @@ public record Profile(
                 List.of(),
                 List.of(),
                 List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 List.of(),
                 Optional.empty(),

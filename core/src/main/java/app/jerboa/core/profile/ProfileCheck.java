@@ -1,6 +1,7 @@
 package app.jerboa.core.profile;
 
 import app.jerboa.core.knob.KnobCheck;
+import app.jerboa.core.knob.TallyTold;
 import app.jerboa.core.knob.Tongue;
 import app.jerboa.core.value.Version;
 import java.util.ArrayList;
@@ -197,6 +198,7 @@ public final class ProfileCheck {
                 profile.web().isEmpty() || profile.speaks(Tongue.HTTP),
                 "/web",
                 "requests need the protocol web");
+        profile.tally().ifPresent(this::tally);
         profile.web()
                 .ifPresent(
                         w ->
@@ -204,6 +206,22 @@ public final class ProfileCheck {
                                         w.signInCall().isPresent() == (w.signIn() == SignIn.COOKIE),
                                         "/web/signInCall",
                                         "a sign-in request goes with cookies, and only there"));
+    }
+
+    private void tally(TallyTold told) {
+        insist(
+                told.byRequest() == told.line().isEmpty(),
+                "/tally",
+                "either a request or a line of text asks");
+        insist(
+                !told.byRequest() || profile.web().isPresent(),
+                "/tally/reading",
+                "a request needs its web server");
+        insist(
+                told.byRequest() || profile.port(Protocol.SWITCHER).isPresent(),
+                "/tally/line",
+                "a line needs the port of the protocol switcher");
+        KnobCheck.asked(told, "/tally", (at, reason) -> insist(false, at, reason));
     }
 
     private static boolean output(Set<String> sockets, String name) {

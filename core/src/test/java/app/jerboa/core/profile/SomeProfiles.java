@@ -71,6 +71,7 @@ public final class SomeProfiles {
                 List.of(),
                 List.of(),
                 Optional.empty(),
+                Optional.empty(),
                 List.of(),
                 audio,
                 firmware,

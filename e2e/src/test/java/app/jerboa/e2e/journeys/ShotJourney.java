@@ -82,8 +82,18 @@ class ShotJourney extends DeskHall {
         user.button("Take the offered change …").first().click();
         user.press("Apply");
         assertThat(user.page.getByText("Every camera has its time.")).isVisible();
+        takesMoveTogether();
         theListIsRun();
         stopAllEndsIt();
+    }
+
+    private static void takesMoveTogether() {
+        user.page.getByLabel("From take").selectOption("2");
+        user.press("takes 2 to 20 later");
+        Locator second = user.page.locator("[data-row='Take 2']");
+        assertThat(second).containsText("0:08");
+        user.press("earlier");
+        assertThat(second).containsText("0:06");
     }
 
     private static void begin() {

@@ -1,8 +1,10 @@
 package app.jerboa.server.profile;
 
+import app.jerboa.core.knob.HttpAnswer;
 import app.jerboa.core.knob.HttpCall;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.Saying;
+import app.jerboa.core.knob.TallyTold;
 import app.jerboa.core.knob.Verb;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.WebControl;
@@ -41,7 +43,14 @@ final class SayingCheck {
         profile.web()
                 .flatMap(WebControl::signInCall)
                 .ifPresent(c -> check.call(c, "/web/signInCall"));
+        profile.tally().ifPresent(check::tally);
         return check.found;
+    }
+
+    private void tally(TallyTold told) {
+        told.reading().ifPresent(c -> call(c, "/tally/reading"));
+        HttpAnswer f = told.found();
+        holds("/tally/found", () -> AnswerShape.of(f.pointer(), f.pattern()));
     }
 
     private void insist(boolean holds, String at, String reason) {

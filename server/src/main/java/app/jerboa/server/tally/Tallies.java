@@ -3,7 +3,6 @@ package app.jerboa.server.tally;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
-import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
@@ -40,7 +39,7 @@ class Tallies {
     /** Switchers that say what is on programme, and have a camera at one of their inputs. */
     static List<Device> possible(Job job) {
         return job.devices().stream()
-                .filter(d -> d.profile().port(Protocol.SWITCHER).isPresent())
+                .filter(d -> d.profile().tally().isPresent())
                 .filter(d -> d.address().isPresent())
                 .filter(d -> !inputs(job, d.id()).isEmpty())
                 .toList();

@@ -1,16 +1,20 @@
 package app.jerboa.server.tally;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.knob.TallyTold;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.knobs.TallyFetch;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.server.tally.TallyMapper.Source;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Contacts;
 import app.jerboa.server.world.WireLogs;
+import app.jerboa.wire.http.AnswerShape;
 import app.jerboa.wire.link.net.TcpStream;
+import app.jerboa.wire.link.switcher.ProgrammeQuestion;
 import app.jerboa.wire.link.switcher.SwitcherLink;
 import jakarta.annotation.PreDestroy;
 import java.net.InetSocketAddress;
@@ -23,6 +27,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import org.slf4j.Logger;
@@ -48,6 +53,10 @@ class TallyWatch {
     private final Jobs jobs;
     private final Contacts contacts;
     private final WireLogs logs;
+    private final TallyFetch fetch;
+    private static final int ASKED_AT_ONCE = 4;
+    private static final int MOST_ASKED = 64;
+
     private final Map<Source, Open> open = new HashMap<>();
 
     /** Looks since the last that heard something; none while it is heard. */
@@ -66,7 +75,15 @@ class TallyWatch {
                     });
     private final ScheduledExecutorService watch;
 
-    private record Open(SwitcherLink link, InetSocketAddress at) {}
+    /** Those that are asked over HTTP: each waits for its device. */
+    private final ExecutorService asking = Threads.few("tally-asking", ASKED_AT_ONCE, MOST_ASKED);
+
+    /**
+     * One that is listened to.
+     *
+     * @param how its profile says that it tells
+     */
+    private record Open(ProgrammeEar ear, InetSocketAddress at, TallyTold how) {}
 
     TallyWatch(
             Tallies tallies,
@@ -74,7 +91,9 @@ class TallyWatch {
             MachineDesks desks,
             Jobs jobs,
             Contacts contacts,
-            WireLogs logs) {
+            WireLogs logs,
+            TallyFetch fetch) {
+        this.fetch = fetch;
         this.tallies = tallies;
         this.mapper = mapper;
         this.desks = desks;
@@ -92,7 +111,7 @@ class TallyWatch {
                         e -> {
                             boolean gone = !wanted.contains(e.getKey());
                             if (gone) {
-                                e.getValue().link().close();
+                                e.getValue().ear().close();
                             }
                             return gone;
                         });
@@ -103,14 +122,22 @@ class TallyWatch {
 
     private void look(Source source) {
         Jobs.Stored stored = jobs.load(source.job());
-        Optional<InetSocketAddress> at = at(stored, stored.need(source.switcher()));
+        Device switcher = stored.need(source.switcher());
+        Optional<TallyTold> told = switcher.profile().tally();
+        Optional<InetSocketAddress> at = told.flatMap(t -> at(stored, switcher, t));
         Open known = open.get(source);
-        if (known != null && at.filter(known.at()::equals).isEmpty()) {
-            known.link().close();
+        if (known != null
+                && (at.filter(known.at()::equals).isEmpty()
+                        || told.filter(known.how()::equals).isEmpty())) {
+            known.ear().close();
             open.remove(source);
         }
         OptionalInt programme =
-                at.map(a -> open.computeIfAbsent(source, s -> connect(s, a)).link().programme())
+                at.map(
+                                a ->
+                                        open.computeIfAbsent(source, s -> connect(s, a, told.get()))
+                                                .ear()
+                                                .programme())
                         .orElse(OptionalInt.empty());
         if (programme.isPresent()) {
             boolean back = silentLooks.remove(source) != null;
@@ -125,28 +152,67 @@ class TallyWatch {
         tallies.heard(source.job(), switcher.id(), programme, fresh);
     }
 
-    private Open connect(Source source, InetSocketAddress at) {
+    private Open connect(Source source, InetSocketAddress at, TallyTold told) {
+        ProgrammeQuestion question =
+                new ProgrammeQuestion(
+                        told.line(),
+                        AnswerShape.of(told.found().pointer(), told.found().pattern()),
+                        told.moreBy().orElse(0));
+        Runnable onChange =
+                () -> {
+                    changed.add(source);
+                    watch.execute(() -> Threads.guarded("a tally", this::look));
+                };
         return new Open(
+                told.byRequest()
+                        ? new AskedEar(
+                                question,
+                                () -> ask(source, told),
+                                asking,
+                                System::nanoTime,
+                                onChange)
+                        : listening(source, at, question, onChange),
+                at,
+                told);
+    }
+
+    private String ask(Source source, TallyTold told) {
+        Jobs.Stored stored = jobs.load(source.job());
+        return fetch.fetch(stored, stored.need(source.switcher()), told.reading().orElseThrow());
+    }
+
+    private ProgrammeEar listening(
+            Source source, InetSocketAddress at, ProgrammeQuestion question, Runnable onChange) {
+        SwitcherLink link =
                 new SwitcherLink(
                         TcpStream.open(at, timer),
+                        question,
                         timer,
                         System::nanoTime,
                         InstantSource.system(),
                         logs.of(source.job(), source.switcher()),
-                        () -> {
-                            changed.add(source);
-                            watch.execute(() -> Threads.guarded("a tally", this::look));
-                        }),
-                at);
+                        onChange);
+        return new ProgrammeEar() {
+            @Override
+            public OptionalInt programme() {
+                return link.programme();
+            }
+
+            @Override
+            public void close() {
+                link.close();
+            }
+        };
     }
 
-    private Optional<InetSocketAddress> at(Jobs.Stored stored, Device switcher) {
+    private Optional<InetSocketAddress> at(Jobs.Stored stored, Device switcher, TallyTold told) {
         if (switcher.address().isEmpty()) {
             return Optional.empty();
         }
         try {
             Answering answering = contacts.answering(stored, switcher, switcher.address().get());
-            return Optional.ofNullable(answering.ports().get(Protocol.SWITCHER.toString()))
+            Protocol protocol = told.byRequest() ? Protocol.WEB : Protocol.SWITCHER;
+            return Optional.ofNullable(answering.ports().get(protocol.toString()))
                     .map(port -> new InetSocketAddress(answering.host(), port));
         } catch (Problem silent) {
             LOG.debug("{}: {}", switcher.name(), silent.getMessage());
@@ -157,7 +223,8 @@ class TallyWatch {
     @PreDestroy
     synchronized void close() {
         watch.shutdownNow();
-        open.values().forEach(o -> o.link().close());
+        open.values().forEach(o -> o.ear().close());
+        asking.shutdownNow();
         timer.shutdownNow();
     }
 }

@@ -49,11 +49,8 @@ record DevicePorts(
     private static final int PANELS_AT_ONCE = 4;
 
     /** Ports that a hall knows how to open. */
-    interface Others {
+    interface Others extends WebPort.Shows {
         Optional<DevicePort> open(Protocol protocol, InetSocketAddress at) throws IOException;
-
-        /** One picture of it, as JPEG. */
-        byte[] still();
     }
 
     /** In a hall each asker has a port of its own, so that all are answered where they asked. */
@@ -90,7 +87,7 @@ record DevicePorts(
                             : camera ? tcp(s, at, new ViscaTcpEar(gate)) : Optional.empty();
             case VISCA_IP -> camera ? udp(at, Form.HEADER) : Optional.empty();
             case VISCA_UDP -> camera ? udp(at, Form.RAW) : Optional.empty();
-            case WEB -> Optional.of(WebPort.open(at, bank, door, gate, others::still));
+            case WEB -> Optional.of(WebPort.open(at, bank, door, gate, others));
             case PANEL_LINK ->
                     there ? tcp(s, at, new PanelEar(bank, name, door, gate)) : Optional.empty();
             case PANEL_SERVER ->

@@ -77,7 +77,7 @@ final class Furniture {
         if (d.profile().keys().isPresent() || d.profile().sort() == Sort.RECORDER) {
             entries.put(d.id(), new Entries(d.profile()));
         }
-        if (d.profile().sort() == Sort.VIDEO_SWITCHER) {
+        if (d.profile().tally().isPresent()) {
             switchers.put(d.id(), switcher.apply(d.id()));
         }
         return fresh;

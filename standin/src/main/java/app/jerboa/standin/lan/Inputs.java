@@ -2,6 +2,7 @@ package app.jerboa.standin.lan;
 
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.profile.DeviceSocket;
+import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.SignalFlow;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.standin.picture.Switcher;
@@ -13,11 +14,15 @@ import java.util.TreeMap;
 final class Inputs {
     private Inputs() {}
 
+    private static boolean isInput(DeviceSocket s) {
+        return s.join().flow() == SignalFlow.IN && s.port().use() == PortUse.PICTURE;
+    }
+
     static Map<Integer, Switcher.Input> of(Hall hall, DeviceId switcher) {
         Map<Integer, Switcher.Input> inputs = new TreeMap<>();
         RigDevice own = hall.need(switcher);
         for (DeviceSocket s : DeviceSocket.of(own.profile())) {
-            if (s.join().flow() == SignalFlow.IN && s.port().name().equals("INPUT")) {
+            if (isInput(s)) {
                 inputs.put(s.number(), new Switcher.Input("", "", false));
             }
         }
@@ -28,8 +33,7 @@ final class Inputs {
             Optional<RunFault> fault = TrueFault.of(link, patch.lead(link.run().id()));
             RigDevice from = hall.need(link.beyond(switcher).device().id());
             boolean comes = fault.isEmpty() && from.phase() == RigDevice.Phase.UP;
-            if (inputs.containsKey(at.socket().number())
-                    && at.socket().port().name().equals("INPUT")) {
+            if (inputs.containsKey(at.socket().number()) && isInput(at.socket())) {
                 String format = comes ? from.condition().dials().format() : "";
                 inputs.put(
                         at.socket().number(),

@@ -17,6 +17,7 @@ import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 
 /** Ports of a device that speak of the hall around it. */
@@ -33,6 +34,13 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
     }
 
     @Override
+    public OptionalInt programme() {
+        return hall.switcher(of.plan().id()).stream()
+                .mapToInt(s -> s.state().programme())
+                .findFirst();
+    }
+
+    @Override
     public Optional<DevicePort> open(Protocol protocol, InetSocketAddress at) throws IOException {
         Gate gate = of.gate();
         return switch (protocol) {
@@ -45,7 +53,11 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
                                         at,
                                         protocol,
                                         AT_ONCE,
-                                        () -> new SwitcherEar(switcher.get(), gate)));
+                                        () ->
+                                                new SwitcherEar(
+                                                        switcher.get(),
+                                                        of.profile().tally(),
+                                                        gate)));
             }
             case SNMP -> Optional.of(SnmpPort.open(at, new Told(hall, of)));
             case RTSP ->

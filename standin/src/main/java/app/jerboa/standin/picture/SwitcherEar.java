@@ -1,12 +1,15 @@
 package app.jerboa.standin.picture;
 
+import app.jerboa.core.knob.TallyTold;
 import app.jerboa.standin.Json;
+import app.jerboa.standin.device.AnswerText;
 import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.panel.LineFramer;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -19,10 +22,18 @@ import tools.jackson.databind.JsonNode;
 public final class SwitcherEar implements TcpPort.Ear, Switcher.Listener {
     private final Switcher switcher;
     private final Gate gate;
+    private final Optional<TallyTold> own;
     private final LineFramer framer = new LineFramer();
     private Consumer<Octets> say = octets -> {};
 
-    public SwitcherEar(Switcher switcher, Gate gate) {
+    /**
+     * @param told as its profile has it; one that looks elsewhere than at {@code /programme} is
+     *     told a line of its own
+     */
+    public SwitcherEar(Switcher switcher, Optional<TallyTold> told, Gate gate) {
+        this.own =
+                told.filter(t -> !t.byRequest())
+                        .filter(t -> !t.found().pointer().equals("/programme"));
         this.switcher = switcher;
         this.gate = gate;
     }
@@ -56,6 +67,10 @@ public final class SwitcherEar implements TcpPort.Ear, Switcher.Listener {
     @Override
     public void hear(Octets chunk, Consumer<Octets> reply) {
         for (String line : framer.accept(chunk)) {
+            if (own.map(TallyTold::line).filter(line::equals).isPresent()) {
+                tell();
+                continue;
+            }
             try {
                 obey(Json.MAPPER.readTree(line));
             } catch (JacksonException e) {
@@ -85,6 +100,11 @@ public final class SwitcherEar implements TcpPort.Ear, Switcher.Listener {
     }
 
     private void tell() {
+        if (own.isPresent()) {
+            String text = AnswerText.of(own.get(), switcher.state().programme());
+            say.accept(LineFramer.frame(text));
+            return;
+        }
         Map<String, Object> all = new LinkedHashMap<>();
         all.put("programme", switcher.state().programme());
         all.put("preview", switcher.state().preview());

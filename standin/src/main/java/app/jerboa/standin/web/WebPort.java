@@ -12,6 +12,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SignIn;
 import app.jerboa.core.profile.Video;
 import app.jerboa.core.profile.WebControl;
+import app.jerboa.standin.device.AnswerText;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Door;
 import app.jerboa.standin.device.Gate;
@@ -30,9 +31,9 @@ import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** A device's web server: turns and tells its bank of knobs by the requests of its profile. */
@@ -59,7 +60,7 @@ public final class WebPort implements DevicePort {
     private final Optional<RequestTemplate> signIn;
     private final Guard guard;
     private final Gate gate;
-    private final Supplier<byte[]> still;
+    private final Shows shows;
 
     private WebPort(
             HttpServer server,
@@ -67,21 +68,31 @@ public final class WebPort implements DevicePort {
             Optional<WebControl> control,
             Door door,
             Gate gate,
-            Supplier<byte[]> still) {
+            Shows shows) {
         this.server = server;
         this.bank = bank;
         this.signIn = control.flatMap(WebControl::signInCall).map(WebPort::template);
         this.guard = new Guard(control.map(WebControl::signIn).orElse(SignIn.NOBODY), door);
         this.gate = gate;
-        this.still = still;
+        this.shows = shows;
+    }
+
+    /** What stands on its pages of the world around it. */
+    public interface Shows {
+        /** One picture of it, as JPEG. */
+        byte[] still();
+
+        /** The input that is on programme, from 1; empty for what is no switcher. */
+        default OptionalInt programme() {
+            return OptionalInt.empty();
+        }
     }
 
     /**
      * @param at port 0 takes any free one
-     * @param still one picture of it, as JPEG
      */
     public static WebPort open(
-            InetSocketAddress at, KnobBank bank, Door door, Gate gate, Supplier<byte[]> still)
+            InetSocketAddress at, KnobBank bank, Door door, Gate gate, Shows shows)
             throws IOException {
         Optional<WebControl> control = bank.profile().web();
         HttpServer server =
@@ -91,7 +102,7 @@ public final class WebPort implements DevicePort {
         if (server instanceof HttpsServer secure) {
             secure.setHttpsConfigurator(new HttpsConfigurator(Certificate.shared()));
         }
-        WebPort port = new WebPort(server, bank, control, door, gate, still);
+        WebPort port = new WebPort(server, bank, control, door, gate, shows);
         server.setExecutor(THREADS);
         server.createContext("/", port::answer);
         server.start();
@@ -174,6 +185,7 @@ public final class WebPort implements DevicePort {
             return new Answer(200, "<title>" + bank.profile().name() + "</title>");
         }
         return picture(message)
+                .or(() -> tally(message))
                 .or(() -> turned(message))
                 .or(() -> told(message))
                 .or(() -> asked(message))
@@ -185,7 +197,21 @@ public final class WebPort implements DevicePort {
                 .map(Video::stillPath)
                 .filter(p -> !p.isEmpty() && message.target().equals(pathOf(p)))
                 .findFirst()
-                .map(p -> new Answer(200, Octets.of(still.get()), "image/jpeg"));
+                .map(p -> new Answer(200, Octets.of(shows.still()), "image/jpeg"));
+    }
+
+    private Optional<Answer> tally(HttpMessage message) {
+        OptionalInt programme = shows.programme();
+        return bank.profile()
+                .tally()
+                .filter(t -> programme.isPresent())
+                .filter(
+                        t ->
+                                t.reading()
+                                        .map(WebPort::template)
+                                        .flatMap(r -> r.read(message))
+                                        .isPresent())
+                .map(t -> new Answer(200, AnswerText.of(t, programme.getAsInt())));
     }
 
     private static String pathOf(String address) {

@@ -14,9 +14,6 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.LongSupplier;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Hears from a picture switcher which input is on programme: it tells each change by itself, and is
@@ -27,14 +24,13 @@ public final class SwitcherLink implements AutoCloseable {
     public static final Duration FRESH = Duration.ofSeconds(2);
 
     private static final int ASK_MILLIS = 500;
-    private static final String ASK = "{\"get\":\"state\"}";
 
     private final Stream stream;
     private final LongSupplier nanos;
     private final InstantSource clock;
     private final WireLog log;
     private final Runnable onChange;
-    private final JsonMapper json = JsonMapper.builder().build();
+    private final ProgrammeQuestion question;
     private final LineFramer framer = new LineFramer();
     private final Subscription heard;
     private final Subscription opened;
@@ -48,12 +44,14 @@ public final class SwitcherLink implements AutoCloseable {
      */
     public SwitcherLink(
             Stream stream,
+            ProgrammeQuestion question,
             ScheduledExecutorService timer,
             LongSupplier nanos,
             InstantSource clock,
             WireLog log,
             Runnable onChange) {
         this.stream = stream;
+        this.question = question;
         this.nanos = nanos;
         this.clock = clock;
         this.log = log;
@@ -71,7 +69,7 @@ public final class SwitcherLink implements AutoCloseable {
     }
 
     private void ask() {
-        stream.send(LineFramer.frame(ASK), trouble -> {});
+        stream.send(LineFramer.frame(question.line()), trouble -> {});
     }
 
     private void read(Octets octets) {
@@ -83,7 +81,7 @@ public final class SwitcherLink implements AutoCloseable {
     }
 
     private void line(String line) {
-        OptionalInt told = programme(line);
+        OptionalInt told = question.programme(line);
         boolean changed;
         synchronized (this) {
             if (told.isEmpty()) {
@@ -96,17 +94,6 @@ public final class SwitcherLink implements AutoCloseable {
         if (changed) {
             note(line, told.getAsInt());
             onChange.run();
-        }
-    }
-
-    private OptionalInt programme(String line) {
-        try {
-            JsonNode programme = json.readTree(line).path("programme");
-            return programme.canConvertToInt() && programme.isIntegralNumber()
-                    ? OptionalInt.of(programme.asInt())
-                    : OptionalInt.empty();
-        } catch (JacksonException notUnderstood) {
-            return OptionalInt.empty();
         }
     }
 

@@ -2,6 +2,7 @@ package app.jerboa.wire.link.switcher;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.wire.http.AnswerShape;
 import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.WireLog;
@@ -22,6 +23,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class SwitcherLinkTest {
+    private static final ProgrammeQuestion JSON =
+            new ProgrammeQuestion("{\"get\":\"state\"}", AnswerShape.of("/programme", ""), 0);
+
     private final AtomicLong now = new AtomicLong(1_000_000_000L);
     private final AtomicInteger changes = new AtomicInteger();
     private final WireLog log = new WireLog(10);
@@ -29,7 +33,13 @@ class SwitcherLinkTest {
     private final Wire wire = new Wire();
     private final SwitcherLink link =
             new SwitcherLink(
-                    wire, timer, now::get, () -> Instant.EPOCH, log, changes::incrementAndGet);
+                    wire,
+                    JSON,
+                    timer,
+                    now::get,
+                    () -> Instant.EPOCH,
+                    log,
+                    changes::incrementAndGet);
 
     private static final class Wire implements Stream {
         private final List<Consumer<Octets>> ears = new ArrayList<>();
@@ -80,7 +90,7 @@ class SwitcherLinkTest {
             value = {
                 "{\"programme\":3,\"preview\":1}|3",
                 "{\"inputs\":{\"1\":{\"from\":\"L1\"}},\"programme\":0}|0",
-                "{\"programme\":\"3\"}|none",
+                "{\"programme\":\"3\"}|3",
                 "{\"programme\":2.5}|none",
                 "{\"programme\":99999999999}|none",
                 "{\"preview\":1}|none",
@@ -94,6 +104,15 @@ class SwitcherLinkTest {
                                 ? Integer.toString(link.programme().getAsInt())
                                 : "none")
                 .isEqualTo(programme);
+    }
+
+    /** As another profile has it: by a pattern, and counted from 0. */
+    @ParameterizedTest
+    @CsvSource({"PGM 0, 1", "ok PGM 07 done, 8", "PVW 3, 0", "PGM x, 0", "PGM 123456, 0"})
+    void anotherProfileHasAnotherAnswer(String line, int programme) {
+        ProgrammeQuestion question =
+                new ProgrammeQuestion("?", AnswerShape.of("", "PGM ([0-9]+)"), -1);
+        assertThat(question.programme(line).orElse(0)).isEqualTo(programme);
     }
 
     @Test

@@ -1,19 +1,27 @@
-package app.jerboa.standin.web;
+package app.jerboa.standin.device;
 
 import app.jerboa.core.knob.HttpAnswer;
+import app.jerboa.core.knob.TallyTold;
 import java.util.ArrayList;
 import java.util.List;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** An answer in which values stand where a profile will look for them. */
-final class AnswerText {
+public final class AnswerText {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final ObjectNode tree = JSON.createObjectNode();
     private final List<String> lines = new ArrayList<>();
 
-    void add(HttpAnswer where, String value) {
+    /** What a switcher says that has this input on programme. */
+    public static String of(TallyTold told, int programme) {
+        AnswerText text = new AnswerText();
+        text.add(told.found(), Integer.toString(programme + told.moreBy().orElse(0)));
+        return text.toString();
+    }
+
+    public void add(HttpAnswer where, String value) {
         if (where.pointer().isEmpty()) {
             lines.add(line(where.pattern(), value));
             return;
@@ -44,7 +52,7 @@ final class AnswerText {
         return pattern.replaceAll("\\\\s[*+]?", " ").replaceAll("\\\\(.)", "$1");
     }
 
-    boolean empty() {
+    public boolean empty() {
         return tree.isEmpty() && lines.isEmpty();
     }
 
