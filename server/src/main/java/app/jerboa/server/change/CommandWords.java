@@ -6,15 +6,19 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.words.Words;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -24,6 +28,14 @@ final class CommandWords {
     private static final int MOST_PARTS = 3;
     private static final Pattern PROFILE_NAME = Pattern.compile("\"name\":\"([^\"\\\\]{1,80})\"");
 
+    private static final Set<Field> READ =
+            EnumSet.of(
+                    Field.KEPT_PAN,
+                    Field.KEPT_TILT,
+                    Field.KEPT_ZOOM,
+                    Field.KEPT_KNOBS,
+                    Field.KEPT_BY);
+
     private CommandWords() {}
 
     /**
@@ -32,14 +44,15 @@ final class CommandWords {
     static String label(Job job, ChangeSet changes) {
         Map<ItemRef, Item> added = new HashMap<>();
         changes.adds().forEach(i -> added.put(i.ref(), i));
-        List<String> first = added(changes.adds());
-        int all = first.size() + changes.edits().size() + changes.removes().size();
+        List<String> first = added(job, changes.adds());
+        List<Edit> edits = told(changes.edits());
+        int all = first.size() + edits.size() + changes.removes().size();
         // Only what is said is worded: a large change has thousands of parts.
         List<String> parts =
                 Stream.of(
                                 first.stream(),
-                                changes.edits().stream().map(e -> edited(job, added, e)),
-                                changes.removes().stream().map(r -> said("change.removed", r)))
+                                edits.stream().map(e -> edited(job, added, e)),
+                                changes.removes().stream().map(r -> said(job, "change.removed", r)))
                         .flatMap(part -> part)
                         .limit(MOST_PARTS)
                         .toList();
@@ -55,11 +68,21 @@ final class CommandWords {
                         parts.size() - MOST_PARTS + 1));
     }
 
+    /** What was read of a view goes without saying: it was stored, or is to be stored again. */
+    private static List<Edit> told(List<Edit> edits) {
+        List<Edit> told =
+                edits.stream()
+                        .filter(e -> !READ.contains(e.field()))
+                        .filter(e -> e.field() != Field.KEPT_AT || !e.after().isEmpty())
+                        .toList();
+        return told.isEmpty() ? edits : told;
+    }
+
     /** Several devices as one part; a line that comes with its camera goes without saying. */
-    private static List<String> added(List<Item> adds) {
+    private static List<String> added(Job job, List<Item> adds) {
         List<Item> devices = adds.stream().filter(a -> a.ref().kind() == ItemKind.DEVICE).toList();
         if (devices.size() < 2) {
-            return adds.stream().map(a -> said("change.added", a)).toList();
+            return adds.stream().map(a -> said(job, "change.added", a)).toList();
         }
         List<String> parts = new ArrayList<>();
         parts.add(
@@ -71,15 +94,15 @@ final class CommandWords {
                                 "count", devices.size())));
         adds.stream()
                 .filter(a -> a.ref().kind() != ItemKind.DEVICE && a.ref().kind() != ItemKind.LINE)
-                .forEach(a -> parts.add(said("change.added", a)));
+                .forEach(a -> parts.add(said(job, "change.added", a)));
         return parts;
     }
 
     /** Added or removed; some kinds have words of their own for it. */
-    private static String said(String key, Item item) {
+    private static String said(Job job, String key, Item item) {
         Map<String, String> facts =
                 Map.of(
-                        "item", name(item),
+                        "item", name(job, item),
                         "finding", item.ref().kind() == ItemKind.WAIVER ? waived(item) : "",
                         "reason",
                                 item.ref().kind() == ItemKind.WAIVER
@@ -98,6 +121,9 @@ final class CommandWords {
         String item = name(job, added, edit.item());
         if (edit.field() == Field.FACTS) {
             return Words.say("change.edited.facts", Map.of("item", item));
+        }
+        if (edit.field() == Field.KEPT_AT && !edit.after().isEmpty()) {
+            return Words.say("change.edited.stored", Map.of("item", item));
         }
         if (edit.item().kind() == ItemKind.SECRET) {
             return Words.say("change.edited.secret", Map.of("item", item));
@@ -125,11 +151,30 @@ final class CommandWords {
         return job.item(ref)
                 .map(JobItems::item)
                 .or(() -> Optional.ofNullable(added.get(ref)))
-                .map(CommandWords::name)
+                .map(i -> name(job, i))
                 .orElse(Words.say("change.item"));
     }
 
-    static String name(Item item) {
+    static String name(Job job, Item item) {
+        if (item.ref().kind() != ItemKind.PRESET) {
+            return name(item);
+        }
+        DeviceId camera = new DeviceId(Long.parseLong(item.text(Field.PRESET_CAMERA)));
+        int number = Integer.parseInt(item.text(Field.PRESET_NUMBER));
+        String called = PresetNumbering.of(job).called(camera, number);
+        return Words.say(
+                        "change.preset",
+                        Map.of(
+                                "camera",
+                                job.device(camera).map(Device::name).orElse(""),
+                                "number",
+                                called.isEmpty() ? Integer.toString(number) : called,
+                                "name",
+                                item.text(Field.PRESET_NAME)))
+                .strip();
+    }
+
+    private static String name(Item item) {
         String key = "change." + item.ref().kind().wire();
         if (item.ref().kind() == ItemKind.PROFILE) {
             Matcher name = PROFILE_NAME.matcher(item.text(Field.FACTS));

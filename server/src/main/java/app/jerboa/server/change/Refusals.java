@@ -62,7 +62,7 @@ final class Refusals {
 
     static String name(Job job, ItemRef ref) {
         return job.item(ref)
-                .map(i -> CommandWords.name(JobItems.item(i)))
+                .map(i -> CommandWords.name(job, JobItems.item(i)))
                 .orElseGet(() -> Words.say("refused.new-item", Map.of("kind", ref.kind().wire())));
     }
 

@@ -121,7 +121,7 @@ public final class ShotChecks {
                 + " by "
                 + kit.device(c.to().camera()).name()
                 + ", preset "
-                + c.to().number()
+                + called(c.to().camera(), c.to().number())
                 + name;
     }
 
