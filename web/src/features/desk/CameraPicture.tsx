@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import type { DeskCamera, Job } from '../../shared/api/types'
+import { DroppedPicture } from './DroppedPicture'
 import { useStill } from './useStill'
 
 const APART_MILLIS = 250
@@ -30,9 +31,12 @@ export function CameraPicture({ job, camera }: Props) {
         alt={camera ? `What ${camera.name} sees` : ''}
         style={{ width: '100%', display: 'block', visibility: shown ? 'visible' : 'hidden' }}
       />
-      {!shown && (
+      {!shown && trouble !== '' && camera && (
+        <DroppedPicture key={camera.id} job={job} camera={camera} why={trouble} />
+      )}
+      {!shown && (trouble === '' || !camera) && (
         <Box sx={{ p: 2, textAlign: 'center' }}>
-          {trouble || (camera ? `Fetching what ${camera.name} sees …` : 'No camera is taken')}
+          {camera ? `Fetching what ${camera.name} sees …` : 'No camera is taken'}
         </Box>
       )}
     </Box>

@@ -53,6 +53,8 @@ class PeopleTest extends RunningServer {
                     "POST /redo",
                     "POST /undo",
                     // Who drives may use presets.
+                    "POST /cameras/{device}/dropped",
+                    "DELETE /cameras/{device}/dropped",
                     "POST /presets/{device}/{number}",
                     "POST /presets/{device}/copy",
                     "POST /presets/{device}/{number}/move",
@@ -126,7 +128,7 @@ class PeopleTest extends RunningServer {
     }
 
     private static Answer send(Client who, String method, String url) {
-        boolean form = method.equals("POST") && url.matches(".*/(log|observations)");
+        boolean form = method.equals("POST") && url.matches(".*/(log|observations|dropped)");
         return form ? who.sendNote(url, "a note", 7, png(4, 4)) : who.sendText(method, url, "{}");
     }
 

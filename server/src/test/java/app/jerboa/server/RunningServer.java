@@ -195,6 +195,20 @@ abstract class RunningServer {
                             .build());
         }
 
+        /** A file in a part of its own. */
+        Answer sendFile(String path, String part, byte[] file) {
+            String edge = "----edge";
+            ByteArrayOutputStream body = new ByteArrayOutputStream();
+            body.writeBytes(part(edge, part + "\"; filename=\"a.png\"", ""));
+            body.writeBytes(file);
+            body.writeBytes(("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8));
+            return send(
+                    request(path)
+                            .header("Content-Type", "multipart/form-data; boundary=" + edge)
+                            .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
+                            .build());
+        }
+
         /** A form of texts, each in a part of its own. */
         Answer sendForm(String path, Map<String, String> fields) {
             String edge = "----edge";

@@ -172,6 +172,27 @@ class ViewsTest extends RunningServer {
         assertThat(deskCamera("L1").get("onAir").asBoolean()).isFalse();
     }
 
+    /**
+     * Drawn anew, the newest for each camera; what is no picture is refused and changes nothing.
+     */
+    @Test
+    void aPictureIsDroppedForACameraThatGivesNone() throws Exception {
+        String of = job + "/cameras/" + L8 + "/dropped";
+        assertThat(asha.get(of).status()).isEqualTo(404);
+        Answer kept = asha.sendFile(of, "picture", png(40, 30));
+        assertThat(kept.status()).isEqualTo(201);
+        assertThat(kept.json().get(0).get("by").asString()).isEqualTo("Asha Lindqvist");
+        assertThat(asha.getBytes(of)).startsWith(0xFF, 0xD8);
+        byte[] before = asha.getBytes(of);
+        assertThat(asha.sendFile(of, "picture", new byte[] {1, 2, 3}).status()).isEqualTo(400);
+        assertThat(asha.getBytes(of)).isEqualTo(before);
+        assertThat(asha.sendFile(job + "/cameras/30/dropped", "picture", png(4, 4)).status())
+                .as("a switcher sees nothing")
+                .isEqualTo(404);
+        assertThat(asha.send("DELETE", of, Map.of()).json()).isEmpty();
+        assertThat(asha.get(job + "/cameras/dropped").json()).isEmpty();
+    }
+
     private JsonNode deskCamera(String name) {
         for (JsonNode camera : asha.get(job + "/desk").json().get("cameras")) {
             if (camera.get("name").asString().equals(name)) {

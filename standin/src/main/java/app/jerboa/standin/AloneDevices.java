@@ -9,6 +9,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SerialLine;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.asked.DiscoveryPort;
+import app.jerboa.standin.asked.RtspEar;
 import app.jerboa.standin.asked.SelfPortrait;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Door;
@@ -54,19 +55,20 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 
 /**
  * Devices of one profile without a hall, for any program to talk to.
  *
  * <p>{@code --visca-ip}, {@code --visca-udp} and {@code --visca-tcp} name ports; without any, those
  * of the profile. {@code --web} and {@code --panel-link} do the same for knobs told by requests and
- * keys, with {@code --password}. {@code --discovery on} lets it be found on the link of its
- * address, which may then be another than loopback. {@code --serial-tcp} opens a serial server with
- * {@code --chain} heads behind it, or with heads on a bus where the profile speaks the D protocol.
- * {@code --count} puts so many on addresses that count up. {@code --loss}, {@code --delay}, {@code
- * --reorder} and {@code --duplicates} make the network poor; {@code --repeats refused} and {@code
- * --answers-to} are habits of some cameras; {@code --fault
- * reversed:2,broken:3,pair-swapped:1,no-terminator,echo,terminal} breaks the line.
+ * keys, with {@code --password}; {@code --rtsp} for its network picture. {@code --discovery on}
+ * lets it be found on the link of its address, which may then be another than loopback. {@code
+ * --serial-tcp} opens a serial server with {@code --chain} heads behind it, or with heads on a bus
+ * where the profile speaks the D protocol. {@code --count} puts so many on addresses that count up.
+ * {@code --loss}, {@code --delay}, {@code --reorder} and {@code --duplicates} make the network
+ * poor; {@code --repeats refused} and {@code --answers-to} are habits of some cameras; {@code
+ * --fault reversed:2,broken:3,pair-swapped:1,no-terminator,echo,terminal} breaks the line.
  */
 final class AloneDevices {
     static final Set<String> OPTIONS =
@@ -80,6 +82,7 @@ final class AloneDevices {
                             "visca-tcp",
                             "serial-tcp",
                             "web",
+                            "rtsp",
                             "panel-link",
                             "discovery",
                             "password",
@@ -100,6 +103,8 @@ final class AloneDevices {
     private static final int RAW_PORT = 1259;
     private static final int TCP_PORT = 5678;
     private static final int SERIAL_PORT = 4001;
+    private static final int RTSP_PORT = 554;
+    private static final int VIEWERS = 8;
     private static final int MOST_CHAINED = 7;
     private static final int MOST_DEVICES = 1_000;
     private static final int PERCENT = 100;
@@ -224,6 +229,18 @@ final class AloneDevices {
                                 + " cannot be had; name one with --web");
             }
         }
+        if (options.has("rtsp")) {
+            Supplier<RtspEar.Picture> picture =
+                    () -> RtspEar.Picture.of(profile.name(), format(), profile);
+            opened(
+                    at,
+                    TcpPort.open(
+                            new InetSocketAddress(at, options.port("rtsp", RTSP_PORT)),
+                            Protocol.RTSP,
+                            VIEWERS,
+                            () -> new RtspEar(picture, still::still, door, gate)),
+                    "RTSP");
+        }
         if (panel) {
             int port = options.port("panel-link", usual(Protocol.PANEL_LINK));
             PanelEar ear = new PanelEar(bank, profile.name(), door, gate);
@@ -232,7 +249,7 @@ final class AloneDevices {
                     TcpPort.open(new InetSocketAddress(at, port), Protocol.PANEL_LINK, ear),
                     "panel link");
         }
-        return web || panel;
+        return web || panel || options.has("rtsp");
     }
 
     /** It answers a probe to all; for a namespace of its own, where nobody else hears it. */
@@ -246,7 +263,7 @@ final class AloneDevices {
 
     /** The hall from where its address says that it hangs, or bars of one without a head. */
     private byte[] still(InetAddress at, KnobBank bank, ViscaObeys seeing) {
-        String format = profile.video().map(v -> v.formats().get(0)).orElse("");
+        String format = format();
         Instant now = clock.at(InstantSource.system().instant());
         if (!(seeing instanceof SimulatedHead head)) {
             return Still.of(profile.name(), format, now, false);
@@ -256,6 +273,10 @@ final class AloneDevices {
         return Still.of(seen, profile.name(), format, now, false);
     }
 
+    private String format() {
+        return profile.video().map(v -> v.formats().get(0)).orElse("");
+    }
+
     private int usual(Protocol protocol) {
         return profile.port(protocol).orElse(0);
     }
@@ -263,7 +284,14 @@ final class AloneDevices {
     /** Named, or the profile's own where no port is named at all. */
     private boolean asked(Protocol protocol, String name) {
         boolean any =
-                List.of("visca-ip", "visca-udp", "visca-tcp", "serial-tcp", "web", "panel-link")
+                List.of(
+                                "visca-ip",
+                                "visca-udp",
+                                "visca-tcp",
+                                "serial-tcp",
+                                "web",
+                                "rtsp",
+                                "panel-link")
                         .stream()
                         .anyMatch(options::has);
         return any ? options.has(name) : profile.answers(protocol).isPresent();

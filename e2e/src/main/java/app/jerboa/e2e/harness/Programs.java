@@ -32,7 +32,7 @@ public final class Programs implements AutoCloseable {
     /** What makes the first account where there is no demo. */
     public static final String FIRST_CODE = "sand-dune-4417";
 
-    private static final Path ROOT =
+    public static final Path ROOT =
             Path.of(System.getProperty("jerboa.root", "..")).toAbsolutePath().normalize();
 
     /** Journeys want a quick start; benchmarks the compiler that long runs have. */

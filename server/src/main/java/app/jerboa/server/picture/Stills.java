@@ -6,6 +6,8 @@ import app.jerboa.server.knobs.StillFetch;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.server.words.Words;
+import app.jerboa.server.world.WorldChoice;
+import app.jerboa.server.world.Worlds;
 import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.Expiry;
@@ -30,6 +32,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class Stills {
     private static final Duration FRESH = Duration.ofMillis(150);
+
+    /** It takes a program and a second or two to look into a stream. */
+    private static final Duration FRESH_STREAMED = Duration.ofSeconds(2);
+
     private static final Duration LEFT_ALONE = Duration.ofSeconds(2);
     private static final int MOST_KEPT = 256;
     private static final int AT_ONCE = 6;
@@ -42,20 +48,27 @@ public class Stills {
      * What came.
      *
      * @param why there is none; blank for a picture
+     * @param kept for so long
      */
-    private record Got(Optional<byte[]> picture, String why) {}
+    private record Got(Optional<byte[]> picture, String why, Duration kept) {
+        static Got not(String why) {
+            return new Got(Optional.empty(), why, LEFT_ALONE);
+        }
+    }
 
     private final StillFetch fetch;
+    private final StreamStill stream;
+    private final Worlds worlds;
     private final ExecutorService threads = Threads.few("stills", AT_ONCE, MOST_WAITING);
     private final AsyncCache<Key, Got> kept =
             Caffeine.newBuilder()
                     .maximumSize(MOST_KEPT)
-                    .expireAfter(
-                            Expiry.<Key, Got>creating(
-                                    (k, got) -> got.picture().isPresent() ? FRESH : LEFT_ALONE))
+                    .expireAfter(Expiry.<Key, Got>creating((k, got) -> got.kept()))
                     .buildAsync();
 
-    Stills(StillFetch fetch) {
+    Stills(StillFetch fetch, StreamStill stream, Worlds worlds) {
+        this.stream = stream;
+        this.worlds = worlds;
         this.fetch = fetch;
     }
 
@@ -93,9 +106,15 @@ public class Stills {
 
     private Got fetched(Jobs.Stored stored, Device camera) {
         try {
-            return new Got(Optional.of(fetch.fetch(stored, camera)), "");
-        } catch (StillFetch.NoStill e) {
-            return new Got(Optional.empty(), e.getMessage());
+            boolean streamed =
+                    StillFetch.path(camera).isEmpty()
+                            && StreamStill.streams(camera)
+                            && worlds.choice(stored.id()) == WorldChoice.LIVE;
+            return streamed
+                    ? new Got(Optional.of(stream.fetch(stored, camera)), "", FRESH_STREAMED)
+                    : new Got(Optional.of(fetch.fetch(stored, camera)), "", FRESH);
+        } catch (StillFetch.NoStill | NoPicture e) {
+            return Got.not(e.getMessage());
         }
     }
 

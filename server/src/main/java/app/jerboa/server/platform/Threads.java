@@ -56,6 +56,11 @@ public final class Threads {
         return thread;
     }
 
+    /** For what is to happen once, later. */
+    public static ScheduledExecutorService timer(String name) {
+        return Executors.newSingleThreadScheduledExecutor(named(name));
+    }
+
     /** One round of something that must never end by a failure. */
     public static void guarded(String what, Runnable task) {
         try {

@@ -15,6 +15,7 @@ import app.jerboa.server.jobfile.DemoItems;
 import app.jerboa.server.knobs.StillFetch;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.TestProfiles;
+import app.jerboa.server.world.Worlds;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
@@ -29,7 +30,9 @@ class StillsTest {
     private final Job job = new JobEditor(TestProfiles.profiles()).read(DemoItems.all());
     private final Jobs.Stored stored = new Jobs.Stored(1, 1, 200, job, Observed.NONE, 0);
     private final StillFetch fetch = mock();
-    private final Stills stills = new Stills(fetch);
+    private final StreamStill stream = mock();
+    private final Worlds worlds = mock();
+    private final Stills stills = new Stills(fetch, stream, worlds);
     private final ExecutorService pages = Executors.newCachedThreadPool();
     private final CountDownLatch slow = new CountDownLatch(1);
 

@@ -66,7 +66,12 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
                                     at,
                                     protocol,
                                     AT_ONCE,
-                                    () -> new RtspEar(() -> picture(of), of.door(), gate)));
+                                    () ->
+                                            new RtspEar(
+                                                    () -> picture(of),
+                                                    this::still,
+                                                    of.door(),
+                                                    gate)));
             case ONVIF ->
                     Optional.of(
                             DiscoveryPort.open(
@@ -92,16 +97,7 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
     }
 
     private static RtspEar.Picture picture(RigDevice of) {
-        String codec =
-                of.profile().video().stream()
-                        .flatMap(v -> v.codecs().stream())
-                        .map(Object::toString)
-                        .findFirst()
-                        .orElse("h264");
-        return new RtspEar.Picture(
-                of.name(),
-                of.condition().dials().format(),
-                codec.toUpperCase(Locale.ROOT).replace("MJPEG", "JPEG"));
+        return RtspEar.Picture.of(of.name(), of.condition().dials().format(), of.profile());
     }
 
     /** A switch of the hall, as its agent tells and switches it. */
