@@ -3,6 +3,7 @@ package app.jerboa.server.tally;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.knob.TallyTold;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.knobs.TallyFetch;
@@ -122,9 +123,11 @@ class TallyWatch {
 
     private void look(Source source) {
         Jobs.Stored stored = jobs.load(source.job());
-        Device switcher = stored.need(source.switcher());
-        Optional<TallyTold> told = switcher.profile().tally();
-        Optional<InetSocketAddress> at = told.flatMap(t -> at(stored, switcher, t));
+        // One that left the kit says nothing any more: its cameras may be on air until somebody
+        // says.
+        Optional<Device> switcher = stored.job().device(new DeviceId(source.switcher()));
+        Optional<TallyTold> told = switcher.flatMap(s -> s.profile().tally());
+        Optional<InetSocketAddress> at = told.flatMap(t -> at(stored, switcher.orElseThrow(), t));
         Open known = open.get(source);
         if (known != null
                 && (at.filter(known.at()::equals).isEmpty()

@@ -16,6 +16,7 @@ import static org.mockito.Mockito.when;
 
 import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.proof.Observed;
@@ -30,14 +31,18 @@ import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Contacts;
 import app.jerboa.server.world.WireLogs;
 import app.jerboa.wire.link.WireLog;
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -46,6 +51,7 @@ import org.junit.jupiter.api.Test;
 class TallyWatchTest {
     private static final long JOB = 1;
     private static final long SWITCHER = 30;
+    private static final Set<ItemKind> BARE = EnumSet.of(ItemKind.SITE, ItemKind.SUBNET);
     private static final DeviceId ID = new DeviceId(SWITCHER);
 
     private final Tallies tallies = mock();
@@ -118,22 +124,47 @@ class TallyWatchTest {
 
     @Test
     void oneThatTellsLinesOfText() throws IOException {
+        AtomicInteger input = new AtomicInteger(4);
         try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
             begin("sdi-switcher-8", server.getLocalPort());
             try (Socket socket = server.accept()) {
-                for (int input : new int[] {4, 2}) {
-                    socket.getOutputStream()
-                            .write(
-                                    ("{\"programme\":" + input + "}\n")
-                                            .getBytes(StandardCharsets.UTF_8));
-                    insistOnHearing(input, true);
-                }
-                byte[] asked = new byte[15];
-                assertThat(socket.getInputStream().readNBytes(asked, 0, 15)).isEqualTo(15);
-                assertThat(new String(asked, StandardCharsets.UTF_8))
-                        .isEqualTo("{\"get\":\"state\"}");
+                Thread tells = new Thread(() -> answer(socket, input), "a switcher");
+                tells.start();
+                insistOnHearing(4, true);
+                input.set(2);
+                insistOnHearing(2, true);
             }
         }
+    }
+
+    /** It says what is on programme as often as it is asked. */
+    private static void answer(Socket socket, AtomicInteger input) {
+        try (BufferedReader asked =
+                new BufferedReader(
+                        new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
+            for (String line = asked.readLine(); line != null; line = asked.readLine()) {
+                assertThat(line).isEqualTo("{\"get\":\"state\"}");
+                String state = "{\"programme\":" + input + "}\n";
+                socket.getOutputStream().write(state.getBytes(StandardCharsets.UTF_8));
+            }
+        } catch (IOException over) {
+            assertThat(socket.isClosed()).isTrue();
+        }
+    }
+
+    @Test
+    void oneThatLeftTheKitIsSilent() {
+        page.set("programme input=2");
+        begin("computer-switcher", 8088);
+        insistOnHearing(3, true);
+        Job without =
+                new JobEditor(TestProfiles.profiles())
+                        .read(
+                                DemoItems.all().stream()
+                                        .filter(i -> BARE.contains(i.ref().kind()))
+                                        .toList());
+        when(jobs.load(JOB)).thenReturn(new Jobs.Stored(JOB, 2, 200, without, Observed.NONE, 0));
+        verify(tallies, timeout(10_000)).silent(JOB);
     }
 
     private void awaitLooks(int count) {

@@ -11,6 +11,7 @@ import app.jerboa.core.job.PlannedTake;
 import app.jerboa.core.job.Preset;
 import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.profile.PresetHome;
 import app.jerboa.core.shot.ShotList;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ public final class ShotChecks {
     public static List<Finding> check(Job job) {
         ShotChecks checks = new ShotChecks(job);
         checks.twice(job.presets());
+        checks.keptOnce(job.presets());
         ShotPlan.of(job).forEach(checks::plan);
         return checks.found;
     }
@@ -59,6 +61,36 @@ public final class ShotChecks {
                                         List.of(Fix.removing("preset-later", JobItems.item(p)))));
             }
         }
+    }
+
+    /** Stored, and nothing of it was read: the camera alone knows what it is. */
+    private void keptOnce(List<Preset> presets) {
+        Map<DeviceId, List<Preset>> unread =
+                presets.stream()
+                        .filter(p -> !p.kept().at().isBlank() && p.kept().pan().isEmpty())
+                        .collect(
+                                Collectors.groupingBy(
+                                        Preset::camera, TreeMap::new, Collectors.toList()));
+        unread.forEach(
+                (camera, own) -> {
+                    String home =
+                            kit.device(camera)
+                                    .profile()
+                                    .presets()
+                                    .map(p -> p.keptIn().toString())
+                                    .orElse(PresetHome.CAMERA.toString());
+                    Map<String, String> facts =
+                            Map.of(
+                                    Finding.AT,
+                                    Long.toString(own.get(0).id()),
+                                    "device",
+                                    kit.device(camera).name(),
+                                    "count",
+                                    Integer.toString(own.size()),
+                                    "what",
+                                    home);
+                    found.add(Finding.of(ShotCodes.KEPT, camera, Field.PRESET_NUMBER, facts));
+                });
     }
 
     private void plan(ShotPlan plan) {

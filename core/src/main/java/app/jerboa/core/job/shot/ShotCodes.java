@@ -1,5 +1,6 @@
 package app.jerboa.core.job.shot;
 
+import static app.jerboa.core.finding.Severity.NOTE;
 import static app.jerboa.core.finding.Severity.WARN;
 
 import app.jerboa.core.finding.Discipline;
@@ -17,7 +18,10 @@ public final class ShotCodes {
     /** Two views of a camera stand under one number. */
     public static final FindingCode TWICE = new FindingCode("PRESET-TWICE", WARN, Discipline.SHOTS);
 
-    public static final List<FindingCode> ALL = List.of(LATE, VIEW, TWICE);
+    /** Views that live in one place only: nothing was read of them. */
+    public static final FindingCode KEPT = new FindingCode("PRESET-KEPT", NOTE, Discipline.SHOTS);
+
+    public static final List<FindingCode> ALL = List.of(LATE, VIEW, TWICE, KEPT);
 
     private ShotCodes() {}
 }

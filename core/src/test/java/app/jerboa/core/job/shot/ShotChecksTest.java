@@ -130,6 +130,30 @@ class ShotChecksTest {
                 .containsExactly("SHOT-VIEW 1unread", "SHOT-VIEW 3none");
     }
 
+    /** One that was only noted is in no camera yet, and one that was read can be written back. */
+    @Test
+    void viewsOfWhichNothingWasReadLiveInOnePlaceOnly() {
+        views();
+        for (int number = 10; number < 12; number++) {
+            job.add(
+                    ItemKind.PRESET,
+                    Field.PRESET_CAMERA,
+                    l2,
+                    Field.PRESET_NUMBER,
+                    number,
+                    Field.PRESET_NAME,
+                    "by the door",
+                    Field.KEPT_AT,
+                    "2026-11-28T10:00:00Z");
+        }
+        view(l2, 12, "noted only", "", "");
+        Finding kept = job.only("PRESET-KEPT", ShotChecks::check);
+        assertThat(kept.facts())
+                .containsEntry("device", "L2")
+                .containsEntry("count", "2")
+                .containsEntry("what", "camera");
+    }
+
     @Test
     void twoViewsUnderOneNumberAreToldAndTheLaterCanGo() {
         view(l1, 3, "wide", "", 0);
