@@ -6,7 +6,6 @@ import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
-import app.jerboa.core.profile.SerialLine;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.asked.DiscoveryPort;
 import app.jerboa.standin.asked.RtspEar;
@@ -20,7 +19,6 @@ import app.jerboa.standin.device.PanelEar;
 import app.jerboa.standin.device.SimulatedBody;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.TcpPort;
-import app.jerboa.standin.device.Timers;
 import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.device.ViscaTcpEar;
 import app.jerboa.standin.device.ViscaUdpPort;
@@ -28,14 +26,7 @@ import app.jerboa.standin.device.Weather;
 import app.jerboa.standin.lan.RigDevice;
 import app.jerboa.standin.picture.HallPicture;
 import app.jerboa.standin.picture.Still;
-import app.jerboa.standin.serial.BusVoice;
-import app.jerboa.standin.serial.ChainVoice;
-import app.jerboa.standin.serial.LineFault;
-import app.jerboa.standin.serial.SerialServerEar;
-import app.jerboa.standin.serial.SerialVoice;
-import app.jerboa.standin.serial.SimulatedLine;
 import app.jerboa.standin.web.WebPort;
-import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.visca.IpPacket;
 import java.awt.image.BufferedImage;
@@ -47,10 +38,8 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -102,15 +91,11 @@ final class AloneDevices {
 
     private static final int RAW_PORT = 1259;
     private static final int TCP_PORT = 5678;
-    private static final int SERIAL_PORT = 4001;
     private static final int RTSP_PORT = 554;
     private static final int VIEWERS = 8;
-    private static final int MOST_CHAINED = 7;
     private static final int MOST_DEVICES = 1_000;
     private static final int PERCENT = 100;
     private static final int MOST_DELAY_MILLIS = 5_000;
-    private static final int MOST_ID = 255;
-    private static final int MOST_BAUD = 1_000_000;
 
     private final Options options;
     private final Profile profile;
@@ -199,7 +184,8 @@ final class AloneDevices {
             }
         }
         if (options.has("serial-tcp") || !(network || raw || tcp || told)) {
-            serial(at);
+            AloneLine line = new AloneLine(options, profile, this::fresh);
+            opened(at, line.open(at), line.what());
         }
     }
 
@@ -327,73 +313,5 @@ final class AloneDevices {
                 options.whole("reorder", 0, PERCENT),
                 options.whole("duplicates", 0, PERCENT),
                 options.whole("seed", 1, Integer.MAX_VALUE));
-    }
-
-    private void serial(InetAddress at) throws IOException {
-        boolean bus = profile.answers(Protocol.D_PROTOCOL).isPresent();
-        if (!bus && profile.answers(Protocol.VISCA_SERIAL).isEmpty()) {
-            throw new IllegalArgumentException(
-                    "\"" + profile.id() + "\" has no serial port; name a VISCA port instead");
-        }
-        int heads = options.whole("chain", 1, MOST_CHAINED);
-        int own = profile.serial().map(SerialLine::baud).orElse(9600);
-        int baud = options.whole("baud", own, MOST_BAUD);
-        int firstId = options.whole("first-id", 1, MOST_ID);
-        List<SimulatedLine.Station> stations = new ArrayList<>();
-        for (int i = 0; i < heads; i++) {
-            SerialVoice voice = voice(bus, firstId + i);
-            stations.add(
-                    new SimulatedLine.Station(
-                            () -> Optional.of(voice), () -> baud, faults(Integer.toString(i + 1))));
-        }
-        Set<LineFault> whole = faults("");
-        SimulatedLine line =
-                new SimulatedLine(
-                        bus ? SimulatedLine.Kind.BUS : SimulatedLine.Kind.CHAIN,
-                        baud,
-                        whole,
-                        stations,
-                        Timers.SHARED,
-                        System::nanoTime,
-                        1);
-        InetSocketAddress place =
-                new InetSocketAddress(at, options.port("serial-tcp", SERIAL_PORT));
-        SerialServerEar ear =
-                new SerialServerEar(
-                        () -> List.of(line),
-                        whole.contains(LineFault.TERMINAL),
-                        Gate.open(Optional.empty()));
-        opened(
-                at,
-                TcpPort.open(place, Protocol.VISCA_TCP, ear),
-                (bus ? "a bus" : "a chain") + " of " + heads + " behind a serial server");
-    }
-
-    private SerialVoice voice(boolean bus, int id) {
-        return bus
-                ? new BusVoice(fresh(), facts(), DForm.D, id, options.text("tells").isPresent())
-                : new ChainVoice(fresh(), id);
-    }
-
-    /**
-     * @param place of a device, counted from 1; empty for those of the whole line
-     */
-    private Set<LineFault> faults(String place) {
-        Set<LineFault> here = EnumSet.noneOf(LineFault.class);
-        for (String one : options.text("fault").orElse("").split(",", -1)) {
-            String[] parts = one.split(":", 2);
-            if (!one.isEmpty() && (parts.length == 1 ? "" : parts[1]).equals(place)) {
-                here.add(fault(parts[0]));
-            }
-        }
-        return here;
-    }
-
-    private static LineFault fault(String name) {
-        try {
-            return LineFault.valueOf(name.toUpperCase(Locale.ROOT).replace('-', '_'));
-        } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("no fault is called \"" + name + "\"", e);
-        }
     }
 }

@@ -4,23 +4,38 @@ import app.jerboa.standin.device.Door;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Lets people in by Digest (RFC 7616), with SHA-256 and, for old clients, MD5. */
 public final class DigestDoor {
     private static final String REALM = "camera";
+    private static final int MOST_NONCES = 256;
     private static final Pattern PART = Pattern.compile("(\\w+)=(?:\"([^\"]*)\"|([^, ]*))");
 
     private final Door door;
-    private final Set<String> nonces = ConcurrentHashMap.newKeySet();
+
+    /** Those handed out lately; who comes with an older one is asked anew. */
+    private final Set<String> nonces =
+            Collections.newSetFromMap(
+                    Collections.synchronizedMap(
+                            new LinkedHashMap<>() {
+                                private static final long serialVersionUID = 1L;
+
+                                @Override
+                                protected boolean removeEldestEntry(
+                                        Map.Entry<String, Boolean> eldest) {
+                                    return size() > MOST_NONCES;
+                                }
+                            }));
 
     public DigestDoor(Door door) {
         this.door = door;

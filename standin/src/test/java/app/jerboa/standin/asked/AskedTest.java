@@ -196,8 +196,8 @@ class AskedTest {
         String url = "http://127.0.0.1:" + port(L1, Protocol.WEB) + "/still.jpg";
         byte[] jpeg = Tool.run(List.of("curl", "-s", "--anyauth", "-u", "admin:factory", url));
         var picture = ImageIO.read(new ByteArrayInputStream(jpeg));
-        assertThat(picture.getWidth()).isEqualTo(640);
-        assertThat(new Color(picture.getRGB(120, 60)).getBlue())
+        assertThat(picture.getWidth()).isEqualTo(960);
+        assertThat(new Color(picture.getRGB(180, 90)).getBlue())
                 .as("the second bar is yellow")
                 .isLessThan(80);
         String user = url.replace("http://", "http://admin:factory@");
@@ -212,7 +212,7 @@ class AskedTest {
                                 "-f",
                                 "null",
                                 "-"))
-                .contains("mjpeg", "640x360");
+                .contains("mjpeg", "960x540");
         assertThat(Tool.text("curl", "-s", "-o", "/dev/null", "-w", "%{http_code}", url))
                 .isEqualTo("401");
     }

@@ -11,7 +11,9 @@ import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.Set;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
@@ -22,10 +24,12 @@ import org.apache.hc.client5.http.auth.UsernamePasswordCredentials;
 import org.apache.hc.client5.http.config.ConnectionConfig;
 import org.apache.hc.client5.http.config.RequestConfig;
 import org.apache.hc.client5.http.impl.auth.BasicCredentialsProvider;
+import org.apache.hc.client5.http.impl.auth.DigestScheme;
 import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
 import org.apache.hc.client5.http.impl.classic.HttpClients;
 import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManager;
 import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuilder;
+import org.apache.hc.client5.http.protocol.HttpClientContext;
 import org.apache.hc.client5.http.ssl.DefaultClientTlsStrategy;
 import org.apache.hc.client5.http.ssl.NoopHostnameVerifier;
 import org.apache.hc.core5.http.ClassicHttpResponse;
@@ -57,6 +61,13 @@ public final class DeviceHttp implements AutoCloseable {
     private final HttpHost host;
     private final CloseableHttpClient client;
     private final Optional<HttpMessage> signIn;
+
+    /**
+     * How it let us in by Digest: each counts the requests that it was shown with (RFC 7616,
+     * 3.4.5), so that one is in use once at a time. As many as there are connections.
+     */
+    private final Queue<DigestScheme> letIn = new ConcurrentLinkedQueue<>();
+
     private final Optional<ReentrantLock> turn;
     private final InstantSource clock;
     private final WireLog log;
@@ -238,7 +249,17 @@ public final class DeviceHttp implements AutoCloseable {
                             ContentType.create(message.contentType(), StandardCharsets.UTF_8)));
         }
         try {
-            return client.execute(host, request.build(), answer -> read(answer, most));
+            HttpClientContext context = HttpClientContext.create();
+            // By its name alone, as a request has it.
+            HttpHost asked = new HttpHost(host.getSchemeName(), host.getHostName(), host.getPort());
+            // Shown at once: else each request is refused first and sent a second time.
+            Optional.ofNullable(letIn.poll()).ifPresent(a -> context.resetAuthExchange(asked, a));
+            byte[] body =
+                    client.execute(host, request.build(), context, answer -> read(answer, most));
+            if (context.getAuthExchange(asked).getAuthScheme() instanceof DigestScheme answered) {
+                letIn.offer(answered);
+            }
+            return body;
         } catch (SSLException e) {
             throw ofTls(e);
         } catch (ConnectTimeoutException | ConnectException e) {

@@ -162,6 +162,46 @@ class DeviceHttpTest {
         assertThat(nonces).hasValue(stale ? 2 : 1);
     }
 
+    /** What let us in last is shown at once, until the device wants another. */
+    @Test
+    void aDeviceAsksWhoWeAreOnceAndNotEachTime() {
+        AtomicInteger asked = new AtomicInteger();
+        AtomicInteger wanted = new AtomicInteger(1);
+        server.createContext(
+                "/known",
+                exchange -> {
+                    String shown = exchange.getRequestHeaders().getFirst("Authorization");
+                    boolean in =
+                            shown != null
+                                    && part(shown, "nonce").equals("n" + wanted)
+                                    && part(shown, "response")
+                                            .equals(response("SHA-256", "auth", shown));
+                    if (!in) {
+                        asked.incrementAndGet();
+                        exchange.getResponseHeaders()
+                                .add(
+                                        "WWW-Authenticate",
+                                        "Digest realm=\"r\", qop=\"auth\", algorithm=SHA-256,"
+                                                + " nonce=\"n"
+                                                + wanted
+                                                + "\", stale=true");
+                    }
+                    exchange.sendResponseHeaders(in ? 200 : 401, -1);
+                    exchange.close();
+                });
+        try (DeviceHttp http = to(server.getAddress())) {
+            for (int i = 0; i < 5; i++) {
+                http.send(get("/known?n=" + i), "look");
+            }
+            assertThat(asked).hasValue(1);
+            wanted.set(2);
+            for (int i = 0; i < 5; i++) {
+                http.send(get("/known?n=" + i), "look");
+            }
+            assertThat(asked).hasValue(2);
+        }
+    }
+
     private static String part(String header, String name) {
         Matcher m = Pattern.compile("[ ,]" + name + "=\"?([^\",]*)").matcher(header);
         return m.find() ? m.group(1) : "";
