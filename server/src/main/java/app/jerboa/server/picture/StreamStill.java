@@ -162,10 +162,10 @@ class StreamStill {
         builder.environment().clear();
         Process ffmpeg = builder.start();
         ScheduledFuture<?> end = timer.schedule(() -> end(ffmpeg), patience, TimeUnit.MILLISECONDS);
-        try (OutputStream in = ffmpeg.getOutputStream();
-                InputStream out = ffmpeg.getInputStream()) {
-            in.write(list.getBytes(StandardCharsets.UTF_8));
-            in.close();
+        try (InputStream out = ffmpeg.getInputStream()) {
+            try (OutputStream in = ffmpeg.getOutputStream()) {
+                in.write(list.getBytes(StandardCharsets.UTF_8));
+            }
             byte[] picture = out.readNBytes(MOST_OCTETS + 1);
             if (picture.length == 0 || picture.length > MOST_OCTETS) {
                 throw new NoPicture(words("picture.no-stream", device));

@@ -1,5 +1,6 @@
 package app.jerboa.standin.asked;
 
+import app.jerboa.wire.octets.Octets;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +34,7 @@ final class RtpJpeg {
      *
      * @param tables of brightness and colour, 64 octets each
      */
-    private record Parts(int width, int height, byte[] tables, int scan, int end) {}
+    private record Parts(int width, int height, Octets tables, int scan, int end) {}
 
     /**
      * @param ticks of 90 kHz
@@ -45,7 +46,7 @@ final class RtpJpeg {
         List<byte[]> packets = new ArrayList<>();
         int length = parts.end() - parts.scan();
         for (int at = 0; at < length; ) {
-            int tables = at == 0 ? TABLES_HEADER + parts.tables().length : 0;
+            int tables = at == 0 ? TABLES_HEADER + parts.tables().size() : 0;
             int room = MOST - RTP_HEADER - JPEG_HEADER - tables;
             int size = Math.min(room, length - at);
             packets.add(packet(jpeg, parts, at, size, ticks));
@@ -57,7 +58,7 @@ final class RtpJpeg {
     private byte[] packet(byte[] jpeg, Parts parts, int at, int size, long ticks) {
         boolean first = at == 0;
         boolean last = parts.scan() + at + size == parts.end();
-        int tables = first ? TABLES_HEADER + parts.tables().length : 0;
+        int tables = first ? TABLES_HEADER + parts.tables().size() : 0;
         int whole = RTP_HEADER + JPEG_HEADER + tables + size;
         ByteBuffer out = ByteBuffer.allocate(4 + whole);
         out.put((byte) '$').put((byte) 0).putShort((short) whole);
@@ -67,8 +68,8 @@ final class RtpJpeg {
         out.put((byte) HALVED_BOTH_WAYS).put((byte) TABLES_IN_BAND);
         out.put((byte) blocks(parts.width())).put((byte) blocks(parts.height()));
         if (first) {
-            out.put((byte) 0).put((byte) 0).putShort((short) parts.tables().length);
-            out.put(parts.tables());
+            out.put((byte) 0).put((byte) 0).putShort((short) parts.tables().size());
+            out.put(parts.tables().toArray());
         }
         out.put(jpeg, parts.scan() + at, size);
         return out.array();
@@ -96,7 +97,8 @@ final class RtpJpeg {
                 width = whole(jpeg, at + 7);
             } else if (marker == SOS) {
                 // The last two octets end the picture.
-                return new Parts(width, height, tables, at + 2 + length, jpeg.length - 2);
+                return new Parts(
+                        width, height, Octets.of(tables), at + 2 + length, jpeg.length - 2);
             }
             at += 2 + length;
         }

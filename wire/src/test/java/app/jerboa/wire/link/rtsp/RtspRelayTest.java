@@ -56,7 +56,7 @@ class RtspRelayTest {
             device.getOutputStream().write(octets("RTSP/1.0 200 OK"));
             assertThat(program.getInputStream().readNBytes(15))
                     .isEqualTo(octets("RTSP/1.0 200 OK"));
-            device.close();
+            device.shutdownOutput();
             assertThat(program.getInputStream().read()).isEqualTo(-1);
         }
     }
