@@ -10,6 +10,7 @@ import { post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
 import { duration } from '../../shared/format/duration'
 import type { Job, JobPatch, PresetRow } from '../../shared/api/types'
+import { ClearFirst } from '../../shared/ui/ClearFirst'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useRowRun } from './useRowRun'
 
@@ -84,16 +85,10 @@ function RunRow({ job, row, read, what, onAir, onClose }: RunProps) {
           <b>{read}</b> views, about {duration(row.rowSeconds)} by the profile.
           {noted > 0 && ` ${noted} more were only noted, never read: they are left out.`}
         </p>
-        <Box role="note" sx={{ borderLeft: '4px solid', borderColor: 'primary.main', pl: 1.5, py: 0.25 }}>
-          <b>Caution.</b> {row.camera} moves by itself. Hands, cables and people clear, nobody below. Follow
-          local codes. STOP ALL ends it at any moment.
-          <Box sx={{ mt: 1 }}>
-            <label>
-              <input type="checkbox" checked={clear} onChange={() => setClear(!clear)} /> Somebody at the head
-              said “clear”
-            </label>
-          </Box>
-        </Box>
+        <ClearFirst where="head" clear={clear} onClear={setClear}>
+          {row.camera} moves by itself. Hands, cables and people clear, nobody below. STOP ALL ends it at any
+          moment.
+        </ClearFirst>
         {onAir && <Trouble>{row.camera} is on air. Take it off air first.</Trouble>}
         {start.error && <Trouble>{sentence(start.error)}</Trouble>}
       </DialogContent>

@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import { useState } from 'react'
 import { sentence } from '../../shared/api/client'
 import type { ProveView } from '../../shared/api/types'
+import { ClearFirst } from '../../shared/ui/ClearFirst'
 import { Trouble } from '../../shared/ui/Trouble'
 import type { Row } from './matrix'
 import { chosen } from './matrix'
@@ -54,16 +55,10 @@ export function RunDialog({ rows, lines, view, start, onClose }: Props) {
           {run.count} tests on {run.lines.length} lines. Each puts back what it changes.
         </p>
         {moves && (
-          <Box role="note" sx={{ borderLeft: '4px solid', borderColor: 'primary.main', pl: 1.5, py: 0.25 }}>
-            <b>Caution.</b> Heads move by up to 3° each way. Hands, cables and people clear, nobody below, and
-            none of these cameras on air. Follow local codes.
-            <Box sx={{ mt: 1 }}>
-              <label>
-                <input type="checkbox" checked={clear} onChange={() => setClear(!clear)} /> Somebody at the
-                heads said “clear”
-              </label>
-            </Box>
-          </Box>
+          <ClearFirst where="heads" clear={clear} onClear={setClear}>
+            Heads move by up to 3° each way. Hands, cables and people clear, nobody below, and none of these
+            cameras on air.
+          </ClearFirst>
         )}
         {start.error && <Trouble>{sentence(start.error)}</Trouble>}
       </DialogContent>

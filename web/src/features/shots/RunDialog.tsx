@@ -1,5 +1,4 @@
 import NativeSelect from '@mui/material/NativeSelect'
-import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
@@ -8,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import { useState } from 'react'
 import { sentence } from '../../shared/api/client'
 import type { ShotList } from '../../shared/api/types'
+import { ClearFirst } from '../../shared/ui/ClearFirst'
 import { Trouble } from '../../shared/ui/Trouble'
 import type { useShotRun } from './useShots'
 
@@ -43,19 +43,9 @@ export function RunDialog({ list, start, from, onClose }: Props) {
             ))}
           </NativeSelect>
         </label>
-        <Box
-          role="note"
-          sx={{ borderLeft: '4px solid', borderColor: 'primary.main', pl: 1.5, py: 0.25, mt: 2 }}
-        >
-          <b>Caution.</b> {cameras.join(', ')} move by themselves. Hands, cables and people clear, nobody
-          below. Follow local codes.
-          <Box sx={{ mt: 1 }}>
-            <label>
-              <input type="checkbox" checked={clear} onChange={() => setClear(!clear)} /> Somebody at the
-              heads said “clear”
-            </label>
-          </Box>
-        </Box>
+        <ClearFirst where="heads" clear={clear} onClear={setClear}>
+          {cameras.join(', ')} move by themselves. Hands, cables and people clear, nobody below.
+        </ClearFirst>
         {start.error && <Trouble>{sentence(start.error)}</Trouble>}
       </DialogContent>
       <DialogActions>

@@ -52,6 +52,14 @@ public record SoftLimits(double left, double right, double down, double up) {
         return pan >= left && pan <= right && tilt >= down && tilt <= up;
     }
 
+    /** Degrees by which a place is outside, on the axis where that is more; 0 between them. */
+    public double beyond(double pan, double tilt) {
+        return Math.max(
+                0,
+                Math.max(
+                        Math.max(left - pan, pan - right), Math.max(down - tilt, tilt - up)));
+    }
+
     /**
      * Those steps, slowed down before a limit and 0 at it; the way back is free. The fastest v that
      * still stops before it: v x delay + v² / 2a is what is left.

@@ -40,6 +40,23 @@ class SoftLimitsTest {
         assertThat(kept.pan()).isEqualTo(told);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "0, 0, 0",
+        "30, 10, 0",
+        "31, 0, 1",
+        "-25, 0, 5",
+        "0, 12, 2",
+        "33, -14, 4",
+        "-20.5, 10.25, 0.5"
+    })
+    void howFarAPlaceIsOutside(double pan, double tilt, double beyond) {
+        SoftLimits limits = new SoftLimits(-20, 30, -10, 10);
+        assertThat(limits.beyond(pan, tilt)).isEqualTo(beyond);
+        assertThat(limits.holds(pan, tilt)).isEqualTo(beyond == 0);
+        assertThat(SoftLimits.NONE.beyond(pan, tilt)).isZero();
+    }
+
     /**
      * Whatever the head's speeds, its braking and the age of what it says: within a fifth of a
      * degree.

@@ -1,7 +1,6 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
-import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.profile.Presets;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.Stopping.Outcome;
@@ -31,12 +30,6 @@ final class Driving {
     /** Silence of the page after which its camera is given back. */
     static final int PAGE_SILENCE_MILLIS = 3_000;
 
-    /**
-     * A steady move, and one between limits, goes by where the head says that it points: silent for
-     * so long, it is stopped.
-     */
-    private static final int UNSEEN_MILLIS = 1_000;
-
     /** A mark stays so long on a head that stands: a stick is pushed again and again. */
     private static final int SETTLED_MILLIS = 2_000;
 
@@ -48,17 +41,14 @@ final class Driving {
     private final StickHand hand = new StickHand();
     private final OwedStop owed;
     private final ToldMotion told;
+    private final Bearing bearing;
     private CameraLink camera;
     private Motion waiting = Motion.NONE;
     private boolean closed;
     private long lastSign;
     private long leaseEnds;
     private long standsSince;
-    private long seenAt;
-    private SoftLimits limits = SoftLimits.NONE;
-    private boolean wasWithin;
     private Turned turned = Turned.NOT;
-    private Optional<Pointing> pointing = Optional.empty();
 
     /**
      * @param onLetGo gets a camera that is no longer driven here, and how its last stop ends
@@ -74,6 +64,7 @@ final class Driving {
         this.onLetGo = onLetGo;
         this.owed = new OwedStop(clock);
         this.told = new ToldMotion(clock);
+        this.bearing = new Bearing(clock);
     }
 
     synchronized Optional<CameraLink> camera() {
@@ -94,7 +85,7 @@ final class Driving {
         }
         camera = taken;
         leaseEnds = terms.leaseEnds();
-        pointing = Optional.empty();
+        bearing.afresh();
         hand.takes(taken, terms.feel());
         gateIs(terms.gate());
         lastSign = clock.getAsLong();
@@ -117,8 +108,8 @@ final class Driving {
 
     private void gateIs(Gate gate) {
         moveGate.now(gate);
-        limits = gate.limits();
-        hand.limits(limits);
+        bearing.limits(gate.limits());
+        hand.limits(gate.limits());
         if (!turned.equals(gate.turned())) {
             // A stick that is held would suddenly go the other way.
             if (hand.isOff()) {
@@ -135,7 +126,7 @@ final class Driving {
 
     /** It said where it points since it was taken: between limits nothing moves before. */
     synchronized boolean saidWhereItPoints() {
-        return pointing.isPresent();
+        return bearing.known();
     }
 
     /** Its driver wants it to move though its picture goes out. */
@@ -200,7 +191,7 @@ final class Driving {
             stop("its soft limit");
         } else {
             hand.insistOnLettingGo();
-            trouble(Words.say(pointing.isPresent() ? "desk.at-limit" : "desk.limit-unread"));
+            trouble(Words.say(bearing.known() ? "desk.at-limit" : "desk.limit-unread"));
         }
     }
 
@@ -213,9 +204,14 @@ final class Driving {
             needs(moveGate.keeps().get());
             return;
         }
-        Optional<Pointing> from = pointing.filter(p -> !silent(seenAt, UNSEEN_MILLIS));
         Optional<String> cannot =
-                SteadyMoves.begin(camera, hand, from, limits, wish, clock.getAsLong());
+                SteadyMoves.begin(
+                        camera,
+                        hand,
+                        bearing.fresh(),
+                        bearing.limits(),
+                        wish,
+                        clock.getAsLong());
         if (cannot.isPresent()) {
             trouble(cannot.get());
         } else {
@@ -235,7 +231,7 @@ final class Driving {
         if (camera == null || hand.isOff() || isMoving() && !goesByItself()) {
             return;
         }
-        if (!limits.holds(0, 0)) {
+        if (!bearing.limits().holds(0, 0)) {
             trouble(Words.say("desk.home-beyond-limit"));
         } else if (camera.link().can().home()) {
             want(Motion.HOME);
@@ -316,6 +312,9 @@ final class Driving {
     private void begin(Motion motion) {
         owed.over();
         standsSince = 0;
+        if (motion.byItself()) {
+            bearing.goes();
+        }
         told.tell(camera, motion);
     }
 
@@ -388,17 +387,14 @@ final class Driving {
 
     /** The camera says where it points: one that went by itself has arrived when it stays so. */
     synchronized void seen(Pointing where) {
-        pointing = Optional.of(where);
-        seenAt = clock.getAsLong();
         hand.seen(where);
-        boolean within = limits.holds(where.pan(), where.tilt());
-        if (told.now().byItself() && wasWithin && !within) {
+        boolean leaves = bearing.seen(where);
+        if (told.now().byItself() && leaves) {
             stop("its soft limit");
         } else if (told.isThere(where)) {
             told.stand();
             standsSince = clock.getAsLong();
         }
-        wasWithin = within;
     }
 
     /** Stops a stick that is off centre and silent; gives back what may no longer be driven. */
@@ -410,12 +406,12 @@ final class Driving {
         if (held && silent(hand.lastSign(), SILENCE_MILLIS)) {
             hand.insistOnLettingGo();
             stop("the stick went silent");
-        } else if (hand.needsReading() && silent(seenAt, UNSEEN_MILLIS)) {
+        } else if (hand.needsReading() && bearing.silent()) {
             hand.insistOnLettingGo();
             stop("it did not say where it points for a second");
         } else if (held) {
             drive();
-        } else if (told.now().byItself() && !limits.isNone() && silent(seenAt, UNSEEN_MILLIS)) {
+        } else if (told.now().byItself() && !bearing.limits().isNone() && bearing.silent()) {
             stop("it did not say where it points for a second");
         }
         if (clock.getAsLong() - leaseEnds > 0) {

@@ -282,6 +282,29 @@ class DrivingTest {
         assertThat(driving.isMoving()).isFalse();
     }
 
+    /** Set outside, it may come back by itself, and waver a little; it may not go further out. */
+    @ParameterizedTest
+    @CsvSource({
+        "45, '44 40 31 30 12', false",
+        "45, '45.3 44 43.9 44.2 29', false",
+        "45, '44 44.6', true",
+        "45, '46', true",
+        "45, '40 29 31', true",
+        "29, '29 30 30.1', true",
+        "-10, '-170 29', false"
+    })
+    void aRecallThatBeginsOutsideItsLimitsOnlyComesBack(int from, String way, boolean stops) {
+        driving.gate(L1, limited(30));
+        driving.seen(new Pointing(new PanTilt(from, 0), from, 0, 60));
+        driving.recall(9);
+        double far = from;
+        for (String pan : way.split(" ", -1)) {
+            far = Double.parseDouble(pan);
+            driving.seen(new Pointing(new PanTilt((int) (10 * far), 0), far, 0, 60));
+        }
+        assertThat(head.told.contains("stop")).as(way + " to " + far).isEqualTo(stops);
+    }
+
     /** The camera has 24 steps for it; whoever takes it slowly goes slowly everywhere. */
     @ParameterizedTest
     @CsvSource({"1, 24", "0.5, 12", "0.05, 1", "0.9, 22"})
