@@ -55,9 +55,7 @@ public record SoftLimits(double left, double right, double down, double up) {
     /** Degrees by which a place is outside, on the axis where that is more; 0 between them. */
     public double beyond(double pan, double tilt) {
         return Math.max(
-                0,
-                Math.max(
-                        Math.max(left - pan, pan - right), Math.max(down - tilt, tilt - up)));
+                0, Math.max(Math.max(left - pan, pan - right), Math.max(down - tilt, tilt - up)));
     }
 
     /**

@@ -206,12 +206,7 @@ final class Driving {
         }
         Optional<String> cannot =
                 SteadyMoves.begin(
-                        camera,
-                        hand,
-                        bearing.fresh(),
-                        bearing.limits(),
-                        wish,
-                        clock.getAsLong());
+                        camera, hand, bearing.fresh(), bearing.limits(), wish, clock.getAsLong());
         if (cannot.isPresent()) {
             trouble(cannot.get());
         } else {
