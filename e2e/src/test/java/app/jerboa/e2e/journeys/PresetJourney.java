@@ -133,7 +133,7 @@ class PresetJourney extends DeskHall {
     /** A camera that was reset: what it lost is seen, written back, and seen to stand. */
     @Test
     void aRowIsCheckedAndWrittenBackAfterAReset() {
-        job = 0;
+        job = user.broughtUpJob();
         openDesk();
         take(3);
         store(3, "wide");

@@ -56,7 +56,7 @@ class ShotJourney extends DeskHall {
 
     @Test
     void aListIsLaidOutByKeyboardMendedAndRun() {
-        job = 0;
+        job = user.broughtUpJob();
         sixViews();
         user.open(job, "shots");
         assertThat(user.page.getByText("No shot list yet.")).isVisible();
