@@ -200,7 +200,7 @@ class Screenshots extends Jerboa {
         assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
         user.page.keyboard().down("ArrowRight");
         user.page.keyboard().down("+");
-        user.page.waitForTimeout(250);
+        user.page.waitForTimeout(700);
         user.page.keyboard().up("ArrowRight");
         user.page.waitForTimeout(500);
         user.page.keyboard().up("+");
