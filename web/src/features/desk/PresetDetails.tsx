@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -10,7 +9,8 @@ import { useChange, useJobRequest } from '../../shared/api/job'
 import { dayAndTime } from '../../shared/format/moment'
 import type { Edit, Job, JobPatch, Preset, PresetRow } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
-import { called, numbersOf } from './presets'
+import { PresetNumber } from './PresetNumber'
+import { called } from './presets'
 
 interface Props {
   readonly job: Job
@@ -100,20 +100,7 @@ function MovePreset({ job, row, preset: p }: Props) {
   )
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
-      <TextField
-        select
-        size="small"
-        label="Number"
-        value={to}
-        onChange={(e) => setTo(Number(e.target.value))}
-        sx={{ width: 110 }}
-      >
-        {numbersOf(row).map((n) => (
-          <MenuItem key={n} value={n}>
-            {called(row, n)}
-          </MenuItem>
-        ))}
-      </TextField>
+      <PresetNumber row={row} number={to} onNumber={setTo} />
       <Button
         variant="outlined"
         disabled={to === p.number || move.isPending}

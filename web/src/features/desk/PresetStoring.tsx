@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
 import type { Job, JobPatch, PresetRow } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
-import { called, nextFree, numbersOf } from './presets'
+import { PresetNumber } from './PresetNumber'
+import { called, nextFree } from './presets'
 
 interface Props {
   readonly job: Job
@@ -37,20 +37,7 @@ export function PresetStoring({ job, row, onClose }: Props) {
       }}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}
     >
-      <TextField
-        select
-        size="small"
-        label="Number"
-        value={number}
-        onChange={(e) => setNumber(Number(e.target.value))}
-        sx={{ width: 110 }}
-      >
-        {numbersOf(row).map((n) => (
-          <MenuItem key={n} value={n}>
-            {called(row, n)}
-          </MenuItem>
-        ))}
-      </TextField>
+      <PresetNumber row={row} number={number} onNumber={setNumber} />
       <TextField
         size="small"
         label="Name"
