@@ -40,7 +40,9 @@ public class Stills {
     private static final int MOST_KEPT = 256;
     private static final int AT_ONCE = 6;
     private static final int MOST_WAITING = 64;
-    private static final int PATIENCE_MILLIS = 4_000;
+
+    /** Longer than a stream is looked into, so that what came of that is what is said. */
+    private static final int PATIENCE_MILLIS = 7_000;
 
     private record Key(long job, long device) {}
 

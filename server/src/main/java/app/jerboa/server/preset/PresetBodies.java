@@ -26,8 +26,10 @@ import java.util.OptionalInt;
 final class PresetBodies {
     private static final double HUNDREDTHS = 100;
 
-    /** From the picture of a view until it was stored, at most. */
-    private static final Duration STORING = Duration.ofMinutes(5);
+    /**
+     * From the picture of a view until its storing is noted, at most: a row is noted in the end.
+     */
+    private static final Duration STORING = Duration.ofMinutes(30);
 
     private PresetBodies() {}
 
