@@ -2,6 +2,7 @@ import Button from '@mui/material/Button'
 import { rights } from '../../shared/api/changes'
 import type { Job, ToldView } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { nothingRead } from './knobs'
 import type { useKnobs } from './useTold'
 
 interface Props {
@@ -13,8 +14,7 @@ interface Props {
 /** Why a camera was not told what was asked; another certificate can be accepted by a lead, here. */
 export function CameraTrouble({ job, view, knobs }: Props) {
   const trouble = knobs.troubles[view.device]
-  const all = Object.values(knobs.readings[view.device] ?? {})
-  const unread = all.length > 0 && all.every((r) => r.value === null) ? all[0] : undefined
+  const unread = nothingRead(knobs.readings[view.device])
   const words = trouble?.sentence ?? unread?.trouble
   if (!words) return null
   const certificate = (trouble?.code ?? unread?.code) === 'other-certificate'

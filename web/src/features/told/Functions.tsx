@@ -9,7 +9,7 @@ import type { Grave } from './GraveDialog'
 import { GraveDialog } from './GraveDialog'
 import { KnobControl } from './KnobControl'
 import type { Readings } from './knobs'
-import { cannot, held, valueWords } from './knobs'
+import { cannot, held, nothingRead, valueWords } from './knobs'
 import type { ToldHand } from './toldHand'
 import { stepped, useToldHand } from './toldHand'
 import { useKnobs, useToldViews } from './useTold'
@@ -154,6 +154,7 @@ function Column({ job, view, asks, keptNow, hand }: ColumnProps) {
                     knob={k}
                     camera={view.name}
                     reading={readings[k.name]}
+                    unread={nothingRead(readings) !== undefined}
                     kept={keeps(k)}
                     device={view.device}
                     onTurn={turn}

@@ -10,6 +10,8 @@ interface Props {
   readonly knob: Knob
   readonly camera: string
   readonly reading: Reading | undefined
+  /** Nothing of the camera was read: that is said once, above all its knobs. */
+  readonly unread: boolean
   /** Why it cannot be turned now; empty when it can. */
   readonly kept: string
   /** Always the same function, so that only knobs that changed are drawn anew. */
@@ -18,7 +20,15 @@ interface Props {
 }
 
 /** One knob of one camera: a scale, the value wanted, and the value read back. */
-export const KnobControl = memo(function KnobControl({ knob, camera, device, reading, kept, onTurn }: Props) {
+export const KnobControl = memo(function KnobControl({
+  knob,
+  camera,
+  device,
+  reading,
+  unread,
+  kept,
+  onTurn,
+}: Props) {
   const read = reading?.value ?? null
   // What was wanted is forgotten once the camera says where it stands.
   const [last, setLast] = useState<{ readonly value: number; readonly over: Reading | undefined }>()
@@ -30,8 +40,8 @@ export const KnobControl = memo(function KnobControl({ knob, camera, device, rea
     onTurn(device, knob, next)
   }
   // Before it was read its scale would show a place where it does not stand.
-  const unread = knob.readable && !reading
-  const off = kept !== '' || unread
+  const off = kept !== '' || (knob.readable && (!reading || unread))
+  const known = read !== null || wanted !== null || !knob.readable
   const name = `${knob.name} of ${camera}`
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', rowGap: 0 }}>
@@ -39,7 +49,7 @@ export const KnobControl = memo(function KnobControl({ knob, camera, device, rea
         <TextField
           select
           size="small"
-          value={read === null && wanted === null ? '' : shown}
+          value={known ? shown : ''}
           disabled={off}
           onChange={(e) => turn(Number(e.target.value))}
           slotProps={{ htmlInput: { 'aria-label': name } }}
@@ -52,19 +62,19 @@ export const KnobControl = memo(function KnobControl({ knob, camera, device, rea
           ))}
         </TextField>
       ) : (
-        <Scale knob={knob} name={name} value={shown} off={off} onTurn={turn} />
+        <Scale knob={knob} name={name} value={shown} known={known} off={off} onTurn={turn} />
       )}
       <Box sx={{ fontSize: '0.88rem', lineHeight: 1.3, color: off ? 'text.primary' : 'text.secondary' }}>
-        {kept !== '' ? kept : <ReadBack knob={knob} reading={reading} />}
+        {kept !== '' ? kept : <ReadBack knob={knob} reading={reading} unread={unread} />}
       </Box>
     </Box>
   )
 })
 
-function ReadBack({ knob, reading }: { readonly knob: Knob; readonly reading: Reading | undefined }) {
+function ReadBack({ knob, reading, unread }: Pick<Props, 'knob' | 'reading' | 'unread'>) {
   if (!knob.readable) return <>cannot be read back</>
   if (!reading) return <>reading …</>
-  if (typeof reading.value !== 'number') return <>{reading.trouble}</>
+  if (typeof reading.value !== 'number') return <>{unread ? 'not read' : reading.trouble}</>
   const effect = effectWords(knob, reading.value)
   return (
     <>
@@ -78,12 +88,14 @@ interface ScaleProps {
   readonly knob: Knob
   readonly name: string
   readonly value: number
+  /** It was read, or is wanted: a scale without it shows no place. */
+  readonly known: boolean
   readonly off: boolean
   readonly onTurn: (value: number) => void
 }
 
 /** Turned by its handle, arrow keys, the wheel over it, or a number typed. */
-function Scale({ knob, name, value, off, onTurn }: ScaleProps) {
+function Scale({ knob, name, value, known, off, onTurn }: ScaleProps) {
   const box = useRef<HTMLDivElement>(null)
   const [typed, setTyped] = useState<string>()
   useEffect(() => {
@@ -115,11 +127,11 @@ function Scale({ knob, name, value, off, onTurn }: ScaleProps) {
         size="small"
         marks={typeof knob.neutral === 'number' ? [{ value: knob.neutral }] : []}
         onChange={(_, v) => onTurn(v)}
-        sx={{ flex: 1, minWidth: 90 }}
+        sx={{ flex: 1, minWidth: 90, '& .MuiSlider-thumb': { display: known ? undefined : 'none' } }}
       />
       <TextField
         size="small"
-        value={typed ?? String(value)}
+        value={typed ?? (known ? String(value) : '')}
         disabled={off}
         onChange={(e) => setTyped(e.target.value)}
         onBlur={take}

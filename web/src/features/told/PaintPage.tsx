@@ -17,7 +17,7 @@ import { CameraTrouble } from './CameraTrouble'
 import { CopyKnobs } from './CopyKnobs'
 import { KnobControl } from './KnobControl'
 import type { Readings } from './knobs'
-import { cannot } from './knobs'
+import { cannot, nothingRead } from './knobs'
 import { useKnobs, useToldViews } from './useTold'
 
 const paintKeys: readonly PageKey[] = [
@@ -182,6 +182,7 @@ function Cell({ view, knob, readings = {}, may, onTurn }: CellProps) {
       knob={knob}
       camera={view.name}
       reading={readings[knob.name]}
+      unread={nothingRead(readings) !== undefined}
       kept={may ? cannot(knob, view, readings) : 'you look on'}
       device={view.device}
       onTurn={onTurn}

@@ -2,7 +2,7 @@ import { stepped } from './toldHand'
 import { describe, expect, it } from 'vitest'
 import type { Knob } from '../../shared/api/types'
 import type { Readings } from './knobs'
-import { effectWords, held, keptBy, turned, valueWords } from './knobs'
+import { effectWords, held, keptBy, nothingRead, turned, valueWords } from './knobs'
 
 const knob = (name: string, more: Partial<Knob> = {}): Knob => ({
   name,
@@ -56,6 +56,18 @@ describe('a knob', () => {
     expect(valueWords(mode, 5)).toBe('manual')
     expect(valueWords(red, 5)).toBe('5')
     expect([held(red, 99), held(red, -99), held(red, 1.4)]).toEqual([10, -10, 1])
+  })
+})
+
+describe('nothing read', () => {
+  const silent = { value: null, trouble: 'L1 does not answer', code: 'silent' }
+  const read = { value: 3, trouble: '', code: '' }
+  it.each([
+    ['of a camera that is being read', {}, undefined],
+    ['where one knob was read', { gain: silent, iris: read }, undefined],
+    ['where none was', { gain: silent, iris: silent }, silent],
+  ])('%s', (_, readings: Readings, trouble) => {
+    expect(nothingRead(readings)).toBe(trouble)
   })
 })
 

@@ -9,6 +9,12 @@ export type AllReadings = Readonly<Record<number, Readings>>
 export const byDevice = (read: readonly DeviceReadings[]): AllReadings =>
   Object.fromEntries(read.map((r) => [r.device, r.knobs]))
 
+/** The trouble of a camera of which nothing could be read; none while something was, or is being. */
+export function nothingRead(read: Readings = {}): Reading | undefined {
+  const all = Object.values(read)
+  return all.every((r) => r.value === null) ? all[0] : undefined
+}
+
 /** A value with its name where it has one. */
 export function valueWords(knob: Knob, value: number): string {
   return knob.choices.find((c) => c.value === value)?.name ?? String(value)

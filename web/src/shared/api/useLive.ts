@@ -24,7 +24,7 @@ interface Changed {
 const ANYTHING: Changed = { version: 0, part: '' }
 
 /** Parts that the job itself does not show. */
-const APART = new Set(['hall', 'desk', 'drivers'])
+const APART = new Set(['hall', 'desk', 'drivers', 'knobs'])
 
 /** The queries that show a part of the job, beside the job itself. */
 function shows(job: number, part: string) {
@@ -45,6 +45,7 @@ function shows(job: number, part: string) {
     world: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job), ['desk', job]],
     desk: [['desk', job]],
     drivers: [['desk', job]],
+    knobs: [['job', job, 'readings']],
   }
   return part in all ? all[part as keyof typeof all] : Object.values(all).flat()
 }

@@ -1,21 +1,17 @@
 package app.jerboa.standin;
 
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.profile.Access;
 import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.asked.DiscoveryPort;
-import app.jerboa.standin.asked.RtspEar;
 import app.jerboa.standin.asked.SelfPortrait;
 import app.jerboa.standin.device.DevicePort;
-import app.jerboa.standin.device.Door;
 import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.Habits;
 import app.jerboa.standin.device.KnobBank;
-import app.jerboa.standin.device.PanelEar;
 import app.jerboa.standin.device.SimulatedBody;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.TcpPort;
@@ -23,19 +19,12 @@ import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.device.ViscaTcpEar;
 import app.jerboa.standin.device.ViscaUdpPort;
 import app.jerboa.standin.device.Weather;
-import app.jerboa.standin.lan.RigDevice;
-import app.jerboa.standin.picture.HallPicture;
-import app.jerboa.standin.picture.Still;
-import app.jerboa.standin.web.WebPort;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.visca.IpPacket;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.net.BindException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -44,20 +33,20 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
 
 /**
  * Devices of one profile without a hall, for any program to talk to.
  *
  * <p>{@code --visca-ip}, {@code --visca-udp} and {@code --visca-tcp} name ports; without any, those
- * of the profile. {@code --web} and {@code --panel-link} do the same for knobs told by requests and
- * keys, with {@code --password}; {@code --rtsp} for its network picture. {@code --discovery on}
- * lets it be found on the link of its address, which may then be another than loopback. {@code
- * --serial-tcp} opens a serial server with {@code --chain} heads behind it, or with heads on a bus
- * where the profile speaks the D protocol. {@code --count} puts so many on addresses that count up.
- * {@code --loss}, {@code --delay}, {@code --reorder} and {@code --duplicates} make the network
- * poor; {@code --repeats refused} and {@code --answers-to} are habits of some cameras; {@code
- * --fault reversed:2,broken:3,pair-swapped:1,no-terminator,echo,terminal} breaks the line.
+ * of the profile. {@code --web}, {@code --panel-link} and {@code --panel-server} do the same for
+ * knobs told by requests and keys, with {@code --password}; {@code --rtsp} for its network picture.
+ * {@code --discovery on} lets it be found on the link of its address, which may then be another
+ * than loopback. {@code --serial-tcp} opens a serial server with {@code --chain} heads behind it,
+ * or with heads on a bus where the profile speaks the D protocol. {@code --count} puts so many on
+ * addresses that count up. {@code --loss}, {@code --delay}, {@code --reorder} and {@code
+ * --duplicates} make the network poor; {@code --repeats refused} and {@code --answers-to} are
+ * habits of some cameras; {@code --fault
+ * reversed:2,broken:3,pair-swapped:1,no-terminator,echo,terminal} breaks the line.
  */
 final class AloneDevices {
     static final Set<String> OPTIONS =
@@ -73,6 +62,7 @@ final class AloneDevices {
                             "web",
                             "rtsp",
                             "panel-link",
+                            "panel-server",
                             "discovery",
                             "password",
                             "chain",
@@ -91,8 +81,6 @@ final class AloneDevices {
 
     private static final int RAW_PORT = 1259;
     private static final int TCP_PORT = 5678;
-    private static final int RTSP_PORT = 554;
-    private static final int VIEWERS = 8;
     private static final int MOST_DEVICES = 1_000;
     private static final int PERCENT = 100;
     private static final int MOST_DELAY_MILLIS = 5_000;
@@ -138,10 +126,6 @@ final class AloneDevices {
         return profile.head().isPresent() ? head(bank) : new SimulatedBody(bank);
     }
 
-    private SimulatedHead fresh() {
-        return head(freshBank());
-    }
-
     private SimulatedHead head(KnobBank bank) {
         return new SimulatedHead(
                 facts(),
@@ -160,7 +144,7 @@ final class AloneDevices {
         boolean tcp = asked(Protocol.VISCA_TCP, "visca-tcp");
         KnobBank bank = freshBank();
         ViscaObeys head = obeys(bank);
-        boolean told = told(at, bank, () -> still(at, bank, head));
+        boolean told = new AloneTold(options, profile, clock, this).open(at, bank, head);
         if (options.has("discovery")) {
             found(at);
         }
@@ -184,58 +168,9 @@ final class AloneDevices {
             }
         }
         if (options.has("serial-tcp") || !(network || raw || tcp || told)) {
-            AloneLine line = new AloneLine(options, profile, this::fresh);
+            AloneLine line = new AloneLine(options, profile, this::freshBank, this::head);
             opened(at, line.open(at), line.what());
         }
-    }
-
-    /** Its own web server and its panel link, as far as it has them. */
-    private boolean told(InetAddress at, KnobBank bank, WebPort.Shows still) throws IOException {
-        String password = options.text("password").orElse(RigDevice.FACTORY_PASSWORD);
-        Door door = Door.open(profile.access().map(Access::user).orElse("admin"), password);
-        Gate gate = Gate.open(Optional.empty());
-        boolean web = profile.web().isPresent() && asked(Protocol.WEB, "web");
-        boolean panel = asked(Protocol.PANEL_LINK, "panel-link") && usual(Protocol.PANEL_LINK) > 0;
-        if (web) {
-            int port = options.port("web", usual(Protocol.WEB));
-            try {
-                opened(
-                        at,
-                        WebPort.open(new InetSocketAddress(at, port), bank, door, gate, still),
-                        "web server");
-            } catch (BindException e) {
-                // Its own port is one that only root may open; the rest of it serves all the same.
-                if (options.has("web")) {
-                    throw e;
-                }
-                lines.add(
-                        profile.id()
-                                + ": no web server, port "
-                                + port
-                                + " cannot be had; name one with --web");
-            }
-        }
-        if (options.has("rtsp")) {
-            Supplier<RtspEar.Picture> picture =
-                    () -> RtspEar.Picture.of(profile.name(), format(), profile);
-            opened(
-                    at,
-                    TcpPort.open(
-                            new InetSocketAddress(at, options.port("rtsp", RTSP_PORT)),
-                            Protocol.RTSP,
-                            VIEWERS,
-                            () -> new RtspEar(picture, still::still, door, gate)),
-                    "RTSP");
-        }
-        if (panel) {
-            int port = options.port("panel-link", usual(Protocol.PANEL_LINK));
-            PanelEar ear = new PanelEar(bank, profile.name(), door, gate);
-            opened(
-                    at,
-                    TcpPort.open(new InetSocketAddress(at, port), Protocol.PANEL_LINK, ear),
-                    "panel link");
-        }
-        return web || panel || options.has("rtsp");
     }
 
     /** It answers a probe to all; for a namespace of its own, where nobody else hears it. */
@@ -247,28 +182,12 @@ final class AloneDevices {
         opened(at, DiscoveryPort.listening(at, id, () -> service, () -> self), "WS-Discovery");
     }
 
-    /** The hall from where its address says that it hangs, or bars of one without a head. */
-    private byte[] still(InetAddress at, KnobBank bank, ViscaObeys seeing) {
-        String format = format();
-        Instant now = clock.at(InstantSource.system().instant());
-        if (!(seeing instanceof SimulatedHead head)) {
-            return Still.of(profile.name(), format, now, false);
-        }
-        int number = at.getAddress()[at.getAddress().length - 1] & 0xFF;
-        BufferedImage seen = HallPicture.of(number, facts(), head.state(), bank, now);
-        return Still.of(seen, profile.name(), format, now, false);
-    }
-
-    private String format() {
-        return profile.video().map(v -> v.formats().get(0)).orElse("");
-    }
-
-    private int usual(Protocol protocol) {
+    int usual(Protocol protocol) {
         return profile.port(protocol).orElse(0);
     }
 
     /** Named, or the profile's own where no port is named at all. */
-    private boolean asked(Protocol protocol, String name) {
+    boolean asked(Protocol protocol, String name) {
         boolean any =
                 List.of(
                                 "visca-ip",
@@ -277,14 +196,19 @@ final class AloneDevices {
                                 "serial-tcp",
                                 "web",
                                 "rtsp",
-                                "panel-link")
+                                "panel-link",
+                                "panel-server")
                         .stream()
                         .anyMatch(options::has);
         return any ? options.has(name) : profile.answers(protocol).isPresent();
     }
 
-    private void opened(InetAddress at, DevicePort port, String what) {
-        lines.add(profile.id() + ": " + what + " on " + at.getHostAddress() + ":" + port.port());
+    void say(String line) {
+        lines.add(profile.id() + ": " + line);
+    }
+
+    void opened(InetAddress at, DevicePort port, String what) {
+        say(what + " on " + at.getHostAddress() + ":" + port.port());
     }
 
     private ViscaUdpPort udp(InetAddress at, String name, int usual, Form form, ViscaObeys head)

@@ -5,6 +5,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SerialLine;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Gate;
+import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.device.Timers;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /** A serial server with heads behind it, on a chain or on a bus, and with faults in the line. */
@@ -35,15 +37,22 @@ final class AloneLine {
 
     private final Options options;
     private final Profile profile;
-    private final Supplier<SimulatedHead> fresh;
+    private final Supplier<KnobBank> banks;
+    private final Function<KnobBank, SimulatedHead> heads;
 
     /**
-     * @param fresh a head that nobody has yet
+     * @param banks one that nobody has yet
+     * @param heads one that nobody has yet, by its bank
      */
-    AloneLine(Options options, Profile profile, Supplier<SimulatedHead> fresh) {
+    AloneLine(
+            Options options,
+            Profile profile,
+            Supplier<KnobBank> banks,
+            Function<KnobBank, SimulatedHead> heads) {
         this.options = options;
         this.profile = profile;
-        this.fresh = fresh;
+        this.banks = banks;
+        this.heads = heads;
     }
 
     /** What it is, in words. */
@@ -97,14 +106,17 @@ final class AloneLine {
     }
 
     private SerialVoice voice(boolean bus, int id) {
+        KnobBank bank = banks.get();
+        SimulatedHead head = heads.apply(bank);
         return bus
                 ? new BusVoice(
-                        fresh.get(),
+                        head,
+                        bank,
                         profile.head().orElseThrow(),
                         DForm.D,
                         id,
                         options.text("tells").isPresent())
-                : new ChainVoice(fresh.get(), id);
+                : new ChainVoice(head, id);
     }
 
     /**

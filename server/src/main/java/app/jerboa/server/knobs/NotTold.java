@@ -4,6 +4,9 @@ package app.jerboa.server.knobs;
 final class NotTold extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
+    /** Another panel has the one place that there is. */
+    static final String HELD = "held";
+
     private final String code;
 
     NotTold(String code, String sentence) {

@@ -48,6 +48,8 @@ class TellingLinks {
     private final DeviceAccounts accounts;
     private final WireLogs logs;
     private final PinMapper pins;
+    private final PushedValues pushed;
+    private final HeldPanels heldPanels = new HeldPanels(InstantSource.system());
     private final InstantSource clock = InstantSource.system();
     private final Map<Key, Kept> kept = new HashMap<>();
 
@@ -76,11 +78,17 @@ class TellingLinks {
         }
     }
 
-    TellingLinks(Contacts contacts, DeviceAccounts accounts, WireLogs logs, PinMapper pins) {
+    TellingLinks(
+            Contacts contacts,
+            DeviceAccounts accounts,
+            WireLogs logs,
+            PinMapper pins,
+            PushedValues pushed) {
         this.contacts = contacts;
         this.accounts = accounts;
         this.logs = logs;
         this.pins = pins;
+        this.pushed = pushed;
         timer.scheduleWithFixedDelay(this::letGo, SWEEP_SECONDS, SWEEP_SECONDS, TimeUnit.SECONDS);
     }
 
@@ -175,16 +183,30 @@ class TellingLinks {
     }
 
     /**
-     * The panel link of a device: one to one where it has that, else through its server.
+     * The panel link of a device: one to one where it has that and no other panel holds it, else
+     * through its server.
      *
      * @throws NotTold when it does not let us in
      * @throws app.jerboa.server.platform.Problem when it cannot be reached
      */
     PanelLink panel(Jobs.Stored stored, Device device, boolean pressed) {
-        Protocol protocol =
-                device.profile().port(Protocol.PANEL_LINK).isPresent()
-                        ? Protocol.PANEL_LINK
-                        : Protocol.PANEL_SERVER;
+        boolean serves = device.profile().port(Protocol.PANEL_SERVER).isPresent();
+        boolean oneToOne = device.profile().port(Protocol.PANEL_LINK).isPresent();
+        if (!oneToOne || serves && heldPanels.held(stored.id(), device.id().value())) {
+            return panel(stored, device, Protocol.PANEL_SERVER, pressed);
+        }
+        try {
+            return panel(stored, device, Protocol.PANEL_LINK, pressed);
+        } catch (NotTold e) {
+            if (!serves || !e.code().equals(NotTold.HELD)) {
+                throw e;
+            }
+            heldPanels.note(stored.id(), device.id().value());
+            return panel(stored, device, Protocol.PANEL_SERVER, pressed);
+        }
+    }
+
+    private PanelLink panel(Jobs.Stored stored, Device device, Protocol protocol, boolean pressed) {
         InetSocketAddress at = at(stored, device, protocol);
         DeviceAccounts.Account who = needed(stored, device);
         Key key = key(stored, device, at, Tongue.PANEL_LINK, Optional.of(who));
@@ -199,12 +221,15 @@ class TellingLinks {
                                         new PanelMessage.SignIn(who.user(), who.password()),
                                         timer,
                                         clock,
-                                        log(stored, device)));
+                                        log(stored, device),
+                                        () -> pushed.heard(stored.id())));
         try {
             Patience.with(device.name(), "sign-in", link.ready());
         } catch (NotTold e) {
             drop(key);
-            if (e.code().equals("refused")) {
+            if (link.held()) {
+                throw new NotTold(NotTold.HELD, e.getMessage());
+            } else if (e.code().equals("refused")) {
                 notLetIn.add(key);
             }
             throw e;

@@ -5,10 +5,12 @@ import app.jerboa.core.knob.Saying;
 import app.jerboa.core.knob.Verb;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.link.session.ProfileFrame;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.FrameTemplate;
 import app.jerboa.wire.visca.ViscaMessage;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
 
@@ -35,8 +37,10 @@ final class ViscaMouth implements Mouth {
                     wait(
                             knob.name(),
                             link.tell(
-                                    Frames.of(FrameTemplate.request(said.ask()).fill(0)),
-                                    OptionalInt.of(answer.size()),
+                                    ProfileFrame.question(
+                                            Frames.of(FrameTemplate.request(said.ask()).fill(0)),
+                                            answer.size(),
+                                            Optional.of("ask " + knob.name())),
                                     polling));
             return value(knob, answer.read(payload), said);
         }
@@ -46,8 +50,10 @@ final class ViscaMouth implements Mouth {
                 wait(
                         knob.name(),
                         link.tell(
-                                Frames.of(question),
-                                OptionalInt.of(question.answerOctets()),
+                                ProfileFrame.question(
+                                        Frames.of(question),
+                                        question.answerOctets(),
+                                        Optional.empty()),
                                 polling));
         OptionalInt read =
                 question.answer().decode(payload).toOptional().stream()
@@ -69,12 +75,22 @@ final class ViscaMouth implements Mouth {
 
     @Override
     public void turn(Knob knob, Saying said, int value) {
-        wait(knob.name(), link.tell(Frames.turning(said, value), OptionalInt.empty(), false));
+        String called = knob.name() + " to " + knob.valueWords(value);
+        order(knob.name(), Frames.turning(said, value), called(said, called));
     }
 
     @Override
     public void tell(Verb verb, Saying said) {
-        wait(verb.name(), link.tell(Frames.telling(said), OptionalInt.empty(), false));
+        order(verb.name(), Frames.telling(said), called(said, verb.name()));
+    }
+
+    /** Octets that only this profile has say nothing to a reader of the wire log. */
+    private static Optional<String> called(Saying said, String words) {
+        return said.message().isEmpty() ? Optional.of(words) : Optional.empty();
+    }
+
+    private void order(String what, Octets frame, Optional<String> called) {
+        wait(what, link.tell(ProfileFrame.order(frame, called), false));
     }
 
     private <T> T wait(String what, CompletableFuture<T> told) {

@@ -6,8 +6,8 @@ package app.jerboa.server.live;
  * @param kind changed, presence or stop-all
  * @param version of the job after a change, 0 when its version did not change; for stop-all how
  *     often all was stopped
- * @param part of a job that changed: plan, log, people, steps, hall, proof, world, desk or drivers;
- *     empty for any
+ * @param part of a job that changed: plan, log, people, steps, hall, proof, world, desk, drivers or
+ *     knobs; empty for any
  */
 public record Notice(long job, String kind, long version, String part) {
     public static final String CHANGED = "changed";
@@ -28,6 +28,9 @@ public record Notice(long job, String kind, long version, String part) {
 
     /** What is said before heads move. */
     public static final String DESK = "desk";
+
+    /** A camera said unasked what its knobs stand at. */
+    public static final String KNOBS = "knobs";
 
     /** Who drives which camera. */
     public static final String DRIVERS = "drivers";

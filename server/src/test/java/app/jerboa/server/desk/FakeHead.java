@@ -2,6 +2,7 @@ package app.jerboa.server.desk;
 
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Health;
+import app.jerboa.wire.link.session.ProfileFrame;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.PanTilt;
@@ -65,7 +66,7 @@ final class FakeHead implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling) {
+    public CompletableFuture<Octets> tell(ProfileFrame what, boolean polling) {
         return CompletableFuture.completedFuture(Octets.of());
     }
 

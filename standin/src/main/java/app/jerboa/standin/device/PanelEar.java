@@ -74,7 +74,7 @@ public final class PanelEar implements TcpPort.Ear {
 
     @Override
     public Octets full() {
-        return LineFramer.frame(new PanelMessage.Refused("another panel holds " + name).encode());
+        return LineFramer.frame(new PanelMessage.Held("another panel holds " + name).encode());
     }
 
     private synchronized void beatMissed() {

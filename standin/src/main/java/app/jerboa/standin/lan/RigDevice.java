@@ -322,6 +322,7 @@ public final class RigDevice {
                                         s ->
                                                 new BusVoice(
                                                         of,
+                                                        bank,
                                                         facts.orElseThrow(),
                                                         DForm.D,
                                                         number,

@@ -1,6 +1,7 @@
 package app.jerboa.standin.serial;
 
 import app.jerboa.core.profile.Head;
+import app.jerboa.standin.device.KnobBank;
 import app.jerboa.standin.device.SimulatedHead;
 import app.jerboa.wire.dprotocol.DAxis;
 import app.jerboa.wire.dprotocol.DForm;
@@ -27,25 +28,31 @@ public final class BusVoice implements SerialVoice {
     private final int address;
     private final boolean tells;
     private final DFramer framer;
+    private final KnobBank bank;
+    private final BusVerbs verbs;
 
     /**
+     * @param bank of what its profile's own frames do
      * @param address by its dial, 1 to 255
      * @param tells it answers questions about where it points
      */
-    public BusVoice(SimulatedHead head, Head facts, DForm form, int address, boolean tells) {
+    public BusVoice(
+            SimulatedHead head, KnobBank bank, Head facts, DForm form, int address, boolean tells) {
         this.head = head;
         this.facts = facts;
         this.form = form;
         this.address = address;
         this.tells = tells;
         this.framer = new DFramer(form);
+        this.bank = bank;
+        this.verbs = new BusVerbs(bank.profile());
     }
 
     @Override
     public synchronized Octets hear(Octets chunk, Consumer<Octets> talk) {
         for (Decoded<Octets> frame : framer.accept(chunk.toArray())) {
             frame.toOptional()
-                    .flatMap(f -> form.decode(f).toOptional())
+                    .flatMap(f -> form.decode(f).toOptional().or(() -> form.profileFrame(f)))
                     .filter(a -> a.address() == address)
                     .ifPresent(a -> a.message().match(new Obey(talk)));
         }
@@ -121,6 +128,7 @@ public final class BusVoice implements SerialVoice {
 
         @Override
         public Void other(DMessage.Other it) {
+            verbs.told(it).ifPresent(bank::tell);
             return null;
         }
     }

@@ -340,7 +340,8 @@ class KnobsOverEveryProtocolTest {
                 new PanelMessage.SignIn(profile.access().orElseThrow().user(), password),
                 TIMER,
                 InstantSource.system(),
-                new WireLog(20));
+                new WireLog(20),
+                () -> {});
     }
 
     /** Basic, Digest and cookie: nobody comes in without the password, and it is tried once. */

@@ -31,6 +31,7 @@ import app.jerboa.wire.link.serial.SerialPortStream;
 import app.jerboa.wire.link.session.BusLink;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Health;
+import app.jerboa.wire.link.session.ProfileFrame;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.link.session.ViscaLink;
 import app.jerboa.wire.octets.Octets;
@@ -44,6 +45,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -96,8 +98,15 @@ class SerialLineTest {
         return new Station(() -> Optional.of(voice), () -> baud, Set.of(faults));
     }
 
+    private final KnobBank bank = bank();
+    private final WireLog log = new WireLog(100);
+
+    private static KnobBank bank() {
+        return new KnobBank(ShippedProfiles.read("dome-rs485").orElseThrow(), 1);
+    }
+
     private Station onBus(int address, boolean tells, LineFault... faults) {
-        BusVoice voice = new BusVoice(fresh(DOME), DOME, DForm.D, address, tells);
+        BusVoice voice = new BusVoice(fresh(DOME), bank, DOME, DForm.D, address, tells);
         return new Station(() -> Optional.of(voice), () -> BAUD, Set.of(faults));
     }
 
@@ -142,7 +151,7 @@ class SerialLineTest {
                 tells,
                 timer,
                 InstantSource.system(),
-                new WireLog(100));
+                log);
     }
 
     @Test
@@ -280,7 +289,7 @@ class SerialLineTest {
     }
 
     private static Station busStation(SimulatedHead head) {
-        BusVoice voice = new BusVoice(head, DOME, DForm.D, 8, false);
+        BusVoice voice = new BusVoice(head, bank(), DOME, DForm.D, 8, false);
         return new Station(() -> Optional.of(voice), () -> BAUD, Set.of());
     }
 
@@ -293,6 +302,21 @@ class SerialLineTest {
         assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
         assertThat(link.askPanTilt(false).get(2, TimeUnit.SECONDS).pan() / 100.0)
                 .isCloseTo(heads.get(0).state().pan(), within(0.01));
+    }
+
+    /** What only its profile states: heard by the head with this number, called so in the log. */
+    @Test
+    void aWiperIsToldByTheFramesOfItsProfile() throws Exception {
+        List<String> told = new CopyOnWriteArrayList<>();
+        bank.onVerb(v -> told.add(v.name()));
+        SharedLine line = served(Kind.BUS, Set.of(), onBus(8, true));
+        HeadLink link = bus(line, 8, true);
+        Octets on = Octets.of(0xFF, 1, 0, 9, 0, 1, 0x0B);
+        link.tell(ProfileFrame.order(on, Optional.of("wiper on")), false).get(5, TimeUnit.SECONDS);
+        HeadLink other = bus(line, 9, true);
+        other.tell(ProfileFrame.order(on, Optional.empty()), false).get(5, TimeUnit.SECONDS);
+        await().untilAsserted(() -> assertThat(told).containsExactly("wiper on"));
+        assertThat(log.entries()).extracting(WireLog.Entry::meaning).contains("wiper on");
     }
 
     /** Both protocols on the two ports of one server: neither is harmed by the other. */

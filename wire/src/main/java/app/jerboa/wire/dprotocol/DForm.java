@@ -146,6 +146,19 @@ public enum DForm {
                                         frame, "no message known, or the checksum is wrong"));
     }
 
+    /** A frame of this form that is none of its messages: what one profile alone states. */
+    public Optional<Addressed> profileFrame(Octets frame) {
+        if (frame.size() != size || decode(frame).toOptional().isPresent()) {
+            return Optional.empty();
+        }
+        int address = this == D ? frame.at(1) : frame.at(1) + 1;
+        DMessage.Other other =
+                new DMessage.Other(frame.at(2), frame.at(3), frame.at(4), frame.at(5));
+        return frame.at(0) == start() && closedRight(frame)
+                ? Optional.of(new Addressed(address, other))
+                : Optional.empty();
+    }
+
     private boolean closedRight(Octets frame) {
         if (this == D) {
             return frame.at(6) == sum(frame.slice(1, 6).toArray());

@@ -125,7 +125,7 @@ public sealed interface DMessage {
         }
     }
 
-    /** Four octets that a profile states, for a function that is none of the above; never read. */
+    /** Four octets that a profile states, for a function that is none of the above. */
     record Other(int c1, int c2, int d1, int d2) implements DMessage {
         @Override
         public <R> R match(Cases<R> cases) {

@@ -99,6 +99,14 @@ public sealed interface PanelMessage {
         }
     }
 
+    /** There is room for one panel, and another has it; said before any sign-in. */
+    record Held(String reason) implements PanelMessage {
+        @Override
+        public void write(ObjectNode into) {
+            into.put("held", reason);
+        }
+    }
+
     /** Each second, both ways; the tally drops when it fails. */
     record Beat() implements PanelMessage {
         @Override
@@ -142,6 +150,7 @@ public sealed interface PanelMessage {
                             ? new Tally(it.asString().equals("on"))
                             : null;
             case "refused" -> it.isString() ? new Refused(it.asString()) : null;
+            case "held" -> it.isString() ? new Held(it.asString()) : null;
             case "beat" -> it.isBoolean() && it.asBoolean() ? new Beat() : null;
             default -> null;
         };

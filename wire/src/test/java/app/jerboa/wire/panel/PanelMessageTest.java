@@ -25,6 +25,7 @@ class PanelMessageTest {
                     new PanelMessage.Do("white-balance-once"),
                     new PanelMessage.Tally(true),
                     new PanelMessage.Refused("recording mode"),
+                    new PanelMessage.Held("another panel holds L8"),
                     new PanelMessage.Beat());
 
     @Test

@@ -31,6 +31,7 @@ public final class PanelLink implements AutoCloseable {
     private final PanelMessage.SignIn account;
     private final InstantSource clock;
     private final WireLog log;
+    private final Runnable pushed;
     private final LineFramer framer = new LineFramer();
     private final Map<String, Integer> standsAt = new HashMap<>();
     private final List<Waiting> waiting = new ArrayList<>();
@@ -39,6 +40,7 @@ public final class PanelLink implements AutoCloseable {
     private final Subscription opened;
     private final ScheduledFuture<?> beating;
     private boolean signedIn;
+    private boolean held;
     private Optional<String> refusal = Optional.empty();
 
     /**
@@ -50,16 +52,22 @@ public final class PanelLink implements AutoCloseable {
         }
     }
 
+    /**
+     * @param pushed told when the camera says what it stands at unasked; on the link's own thread,
+     *     so it must return at once
+     */
     public PanelLink(
             Stream stream,
             PanelMessage.SignIn account,
             ScheduledExecutorService timer,
             InstantSource clock,
-            WireLog log) {
+            WireLog log,
+            Runnable pushed) {
         this.stream = stream;
         this.account = account;
         this.clock = clock;
         this.log = log;
+        this.pushed = pushed;
         this.heard = stream.listen(this::read);
         this.opened = stream.onOpen(this::greet);
         this.beating =
@@ -72,6 +80,7 @@ public final class PanelLink implements AutoCloseable {
     private void greet() {
         synchronized (this) {
             signedIn = false;
+            held = false;
             refusal = Optional.empty();
             framer.clear();
         }
@@ -140,6 +149,11 @@ public final class PanelLink implements AutoCloseable {
             values(it.values());
         } else if (message instanceof PanelMessage.Refused it) {
             refused(it.reason());
+        } else if (message instanceof PanelMessage.Held it) {
+            synchronized (this) {
+                held = true;
+            }
+            refused(it.reason());
         }
     }
 
@@ -152,6 +166,9 @@ public final class PanelLink implements AutoCloseable {
             waiting.removeIf(w -> w.endsWith(values) && done.add(w));
         }
         done.forEach(w -> w.told().complete(now));
+        if (done.isEmpty()) {
+            pushed.run();
+        }
     }
 
     /** The oldest wait is what it belongs to: a camera answers in order. */
@@ -216,6 +233,11 @@ public final class PanelLink implements AutoCloseable {
         }
         send(message);
         return told;
+    }
+
+    /** Another panel has the one place that there is. */
+    public synchronized boolean held() {
+        return held;
     }
 
     /** Why it cannot be turned, as far as it is known. */

@@ -212,13 +212,13 @@ public final class BusLink implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling) {
+    public CompletableFuture<Octets> tell(ProfileFrame what, boolean polling) {
         DMessage message =
-                form.decode(frame)
+                form.decode(what.frame())
                         .toOptional()
                         .map(DForm.Addressed::message)
-                        .orElseGet(() -> other(frame.slice(2, 6)));
-        return session.start(message, polling).reply.thenApply(done -> Octets.of());
+                        .orElseGet(() -> other(what.frame().slice(2, 6)));
+        return session.start(message, polling, what.called()).reply.thenApply(done -> Octets.of());
     }
 
     private static DMessage other(Octets c) {

@@ -10,6 +10,10 @@ import java.util.concurrent.CompletableFuture;
 final class Exchange<Q, A> {
     final Q request;
     final boolean polling;
+
+    /** What it is called in the wire log. */
+    final String words;
+
     final CompletableFuture<A> reply = new CompletableFuture<>();
     long sequence;
     Octets datagram;
@@ -24,8 +28,9 @@ final class Exchange<Q, A> {
     /**
      * @param polling read-back rather than a person's question: marked so in the log
      */
-    Exchange(Q request, boolean polling) {
+    Exchange(Q request, boolean polling, String words) {
         this.request = request;
         this.polling = polling;
+        this.words = words;
     }
 }

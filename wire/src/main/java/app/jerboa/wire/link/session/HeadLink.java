@@ -98,12 +98,11 @@ public interface HeadLink extends AutoCloseable {
     /**
      * Sends a whole frame of a profile to this head, whatever number stands in it.
      *
-     * @param answerOctets of the payload that answers it; empty for what is only obeyed
      * @param polling a page reads again by itself: marked so in the log
      * @return that payload, empty for what is only obeyed; fails with {@link NoAnswer} in words
      *     when the head refuses or is silent
      */
-    CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling);
+    CompletableFuture<Octets> tell(ProfileFrame what, boolean polling);
 
     Health health();
 

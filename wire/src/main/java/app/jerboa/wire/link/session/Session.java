@@ -61,8 +61,16 @@ final class Session<Q, A> {
         return closed;
     }
 
-    synchronized Exchange<Q, A> start(Q request, boolean polling) {
-        Exchange<Q, A> exchange = new Exchange<>(request, polling);
+    Exchange<Q, A> start(Q request, boolean polling) {
+        return start(request, polling, Optional.empty());
+    }
+
+    /**
+     * @param called what the request is called in the log; empty for the words of its octets
+     */
+    synchronized Exchange<Q, A> start(Q request, boolean polling, Optional<String> called) {
+        String words = called.orElseGet(() -> dialect.words(request));
+        Exchange<Q, A> exchange = new Exchange<>(request, polling, words);
         if (closed) {
             exchange.reply.completeExceptionally(new NoAnswer("the link is closed"));
             return exchange;
@@ -79,11 +87,7 @@ final class Session<Q, A> {
 
     /** Sends it once more, beside its resends. */
     synchronized void again(Exchange<Q, A> exchange) {
-        send(
-                exchange.datagram,
-                dialect.words(exchange.request),
-                exchange.polling,
-                () -> notCounted(exchange));
+        send(exchange.datagram, exchange.words, exchange.polling, () -> notCounted(exchange));
     }
 
     private synchronized void notCounted(Exchange<Q, A> exchange) {
@@ -128,7 +132,7 @@ final class Session<Q, A> {
     }
 
     private void ended(Exchange<Q, A> exchange) {
-        String words = dialect.words(exchange.request);
+        String words = exchange.words;
         if (dialect.answered(exchange.request)) {
             health.missed("no answer to \"" + words + "\"");
             abandon(exchange, "no answer to \"" + words + "\"");
@@ -220,9 +224,7 @@ final class Session<Q, A> {
             boolean endless =
                     exchange != null && dialect.tries(exchange.request) == Integer.MAX_VALUE;
             if (exchange != null && !endless) {
-                abandon(
-                        exchange,
-                        "the camera could not read \"" + dialect.words(exchange.request) + "\"");
+                abandon(exchange, "the camera could not read \"" + exchange.words + "\"");
             }
         }
         return Optional.empty();

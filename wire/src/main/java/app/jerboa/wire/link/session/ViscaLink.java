@@ -136,11 +136,12 @@ public final class ViscaLink implements HeadLink {
     }
 
     @Override
-    public CompletableFuture<Octets> tell(Octets frame, OptionalInt answerOctets, boolean polling) {
-        Octets body = frame.slice(1, frame.size() - 1);
-        return session.start(new ViscaRequest.Raw(body, answerOctets), polling)
+    public CompletableFuture<Octets> tell(ProfileFrame what, boolean polling) {
+        Octets body = what.frame().slice(1, what.frame().size() - 1);
+        ViscaRequest raw = new ViscaRequest.Raw(body, what.answerOctets());
+        return session.start(raw, polling, what.called())
                 .reply
-                .thenApply(r -> told(r, answerOctets.isPresent()));
+                .thenApply(r -> told(r, what.answerOctets().isPresent()));
     }
 
     private static Octets told(ViscaReply reply, boolean asked) {
