@@ -35,6 +35,7 @@ import app.jerboa.wire.link.session.ProfileFrame;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.link.session.ViscaLink;
 import app.jerboa.wire.octets.Octets;
+import app.jerboa.wire.visca.ViscaMessage;
 import app.jerboa.wire.visca.ViscaRequest;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -45,6 +46,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -63,6 +65,7 @@ class SerialLineTest {
     private static final Gate OPEN = Gate.open(Optional.empty());
     private static final int BAUD = 9600;
     private static final int CHARACTER = 10;
+    private static final int KNOBS = 10;
     private static final Head CEILING = head("ceiling-ptz-serial");
     private static final Head DOME = head("dome-rs485");
 
@@ -140,7 +143,14 @@ class SerialLineTest {
                 0,
                 timer,
                 InstantSource.system(),
-                new WireLog(100));
+                log);
+    }
+
+    private List<String> sent() {
+        return log.entries().stream()
+                .filter(e -> e.direction() == WireLog.Direction.SENT && !e.polling())
+                .map(WireLog.Entry::meaning)
+                .toList();
     }
 
     private HeadLink bus(SharedLine line, int address, boolean tells) {
@@ -168,6 +178,28 @@ class SerialLineTest {
             assertThat(moved.state().panSpeed()).isZero();
             assertThat(link.health().seen().state()).isEqualTo(Health.State.UP);
         }
+    }
+
+    /** Knobs that wait for their turn on a slow lead do not keep a stop; they are told after it. */
+    @Test
+    void aStopGoesBeforeKnobsThatAreBeingTold() throws Exception {
+        SharedLine line = served(Kind.CHAIN, Set.of(), chained(1, BAUD));
+        HeadLink link = visca(line, 1);
+        link.drive(24, 0).get(3, TimeUnit.SECONDS);
+        List<CompletableFuture<Octets>> told = new ArrayList<>();
+        for (int gain = 1; gain <= KNOBS; gain++) {
+            Octets frame = ViscaRequest.Sent.of(ViscaMessage.RED_GAIN, gain).encode(1);
+            Optional<String> called = Optional.of("red gain to " + gain);
+            told.add(link.tell(ProfileFrame.order(frame, called), false));
+        }
+        assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+        for (CompletableFuture<Octets> one : told) {
+            one.handle((octets, refused) -> true).get(5, TimeUnit.SECONDS);
+        }
+        List<String> sent = sent();
+        assertThat(sent.indexOf("stop pan and tilt"))
+                .isPositive()
+                .isLessThan(sent.lastIndexOf("red gain to " + KNOBS));
     }
 
     /**
