@@ -55,13 +55,15 @@ export function FactInput({ schema, required, value, problem, onChange }: Props)
 
 /** Numbers stay as they are typed until they are numbers, so that "0." is not eaten. */
 function Typed({ schema, required, value, problem, onChange }: Props) {
-  const [text, setText] = useState(written(value))
+  const [typed, setTyped] = useState(written(value))
+  // Where an item before it was removed, another's value is here now.
+  const text = saysSame(meant(schema, typed), value) ? typed : written(value)
   const one = schema.type === 'array' ? (schema.items ?? {}) : schema
   const isNumber = one.type === 'number' || one.type === 'integer'
   const unit = schema['x-unit']
-  const type = (typed: string) => {
-    setText(typed)
-    onChange(meant(schema, typed))
+  const type = (next: string) => {
+    setTyped(next)
+    onChange(meant(schema, next))
   }
   return (
     <TextField
@@ -81,6 +83,9 @@ function Typed({ schema, required, value, problem, onChange }: Props) {
 }
 
 const written = (value: unknown) => (Array.isArray(value) ? value.map(String).join(', ') : said(value))
+
+/** A fact that is not there says the same as an empty text. */
+const saysSame = (one: unknown, other: unknown) => JSON.stringify(one ?? '') === JSON.stringify(other ?? '')
 
 /** What a typed text means; what is no number stays a text, and the server says so at its place. */
 export function meant(schema: Schema, typed: string): unknown {

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { FactInput } from './FactInput'
 import type { Facts, Schema } from './profileSchema'
 import { blank, isFacts, said, withFact } from './profileSchema'
+import { sayingLine } from './sayingLine'
 
 /** Where something is wrong, as a JSON pointer, and why. */
 export interface Problem {
@@ -75,10 +76,17 @@ function Folded({ folds, name, open, children }: FoldedProps) {
   if (!folds) return <Box sx={{ flex: 1 }}>{children}</Box>
   return (
     <Box sx={{ flex: 1, py: 0.5 }}>
-      <Button size="small" aria-expanded={wanted} onClick={() => setWanted(!wanted)}>
+      <Button
+        size="small"
+        aria-expanded={wanted}
+        onClick={() => setWanted(!wanted)}
+        sx={{ minWidth: 0, textAlign: 'left' }}
+      >
         {wanted ? '▾' : '▸'} {name || 'without a name'}
       </Button>
-      {wanted && children}
+      {wanted && (
+        <Box sx={{ borderLeft: '3px solid', borderColor: 'divider', pl: 1.5, ml: 1, mb: 1 }}>{children}</Box>
+      )}
     </Box>
   )
 }
@@ -108,7 +116,11 @@ function Group({ schema, value, needed, problems, at, onChange }: GroupProps) {
         </Box>
         {items.map((facts, i) => (
           <Box key={i} sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
-            <Folded folds={hasParts(item)} name={said(facts.name)} open={facts.name === ''}>
+            <Folded
+              folds={hasParts(item)}
+              name={said(facts.name) || sayingLine(facts)}
+              open={facts.name === ''}
+            >
               <FactsForm
                 schema={item}
                 facts={facts}

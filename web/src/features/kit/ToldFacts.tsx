@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import type { ReactNode } from 'react'
 import type { Facts } from './profileSchema'
 import { isFacts, said } from './profileSchema'
+import { sayingLine } from './sayingLine'
 
 const list = (value: unknown): readonly Facts[] => (Array.isArray(value) ? value.filter(isFacts) : [])
 
@@ -43,7 +44,7 @@ function Section({ title, items, about }: SectionProps) {
             ))}
             {list(item.said).map((s, i) => (
               <Box key={i} className="mono" sx={{ fontSize: '0.88rem', overflowWrap: 'anywhere' }}>
-                {sentence(s)}
+                {sayingLine(s)}
               </Box>
             ))}
           </Box>
@@ -62,13 +63,4 @@ function range(knob: Facts): string {
   const effect = knob.effect === undefined ? '' : `; a step is ${said(knob.effect)} ${said(knob.unit)}`
   const neutral = knob.neutral === undefined || choices.length > 0 ? '' : `, neutral at ${said(knob.neutral)}`
   return `${values}${neutral}${effect}${knob.readable === true ? '' : '; not read back'}`
-}
-
-/** One way to say it, on one line. */
-function sentence(s: Facts): string {
-  const call = isFacts(s.request) ? s.request : undefined
-  const what = call
-    ? [said(call.method), said(call.path), said(call.body)].join(' ')
-    : said(s.message) || said(s.frame) || said(s.key)
-  return `${said(s.in)}  ${what}`.trim()
 }
