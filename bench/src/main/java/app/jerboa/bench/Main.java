@@ -252,7 +252,7 @@ public final class Main {
         try (KnobBench bench = new KnobBench()) {
             KnobBench.Times t = bench.measure();
             row(
-                    "knobs of 50 cameras read through the server, median ms",
+                    "knobs of 56 cameras read through the server, median ms",
                     t.served().median(),
                     "knobs.served",
                     String.format(

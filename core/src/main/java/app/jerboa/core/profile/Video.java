@@ -13,6 +13,7 @@ import java.util.OptionalInt;
  * @param coaxLossDb what its receiver makes up for at its highest rate
  * @param streamPath of its network picture, with {@code {address}} and {@code {port}} to fill in
  * @param stillPath of one picture of it, in the same way
+ * @param motionPath of pictures that follow each other in one HTTP answer, in the same way
  */
 public record Video(
         @Fact("Formats") List<String> formats,
@@ -23,6 +24,7 @@ public record Video(
         @Fact("Codecs") List<StreamCodec> codecs,
         @Fact(value = "Stream path", longest = 200) String streamPath,
         @Fact(value = "Still path", longest = 200) String stillPath,
+        @Fact(value = "Motion JPEG path", longest = 200) String motionPath,
         @Fact(value = "Stream at most", unit = "Mb/s", most = 200) OptionalDouble streamMbits,
         @Fact("Overlays to switch off") List<String> overlays,
         @Fact(value = "Multicore at most", unit = "m", most = 2000) OptionalInt multicoreMetres) {}

@@ -294,6 +294,7 @@ public final class SomeProfiles {
                                 List.of(),
                                 "",
                                 "",
+                                "",
                                 OptionalDouble.empty(),
                                 List.of(),
                                 OptionalInt.empty()));
@@ -435,6 +436,7 @@ public final class SomeProfiles {
                                 List.of(StreamCodec.H264),
                                 path,
                                 "",
+                                "",
                                 OptionalDouble.empty(),
                                 List.of(),
                                 OptionalInt.empty()));
@@ -452,6 +454,7 @@ public final class SomeProfiles {
                                 false,
                                 OptionalDouble.empty(),
                                 List.of(),
+                                "",
                                 "",
                                 "",
                                 OptionalDouble.empty(),

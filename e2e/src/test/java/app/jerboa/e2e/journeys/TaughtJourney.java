@@ -30,6 +30,7 @@ class TaughtJourney extends Jerboa {
               "pan":{"slowest":1,"fastest":40,"steps":24},"tilt":{"slowest":1,"fastest":30,"steps":20},
               "zoom":{"slowest":0.1,"fastest":0.5,"steps":8},
               "lens":{"sensorWidthMm":6.2,"wideMm":5,"teleMm":50}},
+             "video":{"formats":["1080p50"],"motionPath":"http://{address}/moving"},
              "knobs":[
               {"name":"lamp","use":"camera","least":0,"most":1,"readable":true,
                "choices":[{"name":"dark","value":0},{"name":"lit","value":1}],
@@ -118,6 +119,9 @@ class TaughtJourney extends Jerboa {
                                 AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras")))
                 .isVisible();
         take();
+        // It gives no stills: the picture comes out of an answer that never ends.
+        assertThat(user.page.locator("img[alt^='What ']").first())
+                .hasJSProperty("naturalWidth", 960);
         user.page.keyboard().down("ArrowRight");
         await().until(() -> device().get("head").get("panSpeed").asDouble() > 0);
         user.page.keyboard().up("ArrowRight");

@@ -8,6 +8,7 @@ import app.jerboa.wire.http.HttpMessage;
 import app.jerboa.wire.link.http.HttpTrouble;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 
 /** Fetches one picture of a camera from its web server, with the password kept for it. */
@@ -30,9 +31,13 @@ public class StillFetch {
         }
     }
 
-    /** Where its web server gives one picture; empty for a camera that gives none. */
-    public static Optional<String> path(Device device) {
-        return device.profile().video().map(Video::stillPath).filter(p -> p.startsWith("http"));
+    /** Its web server gives pictures. */
+    public static boolean gives(Device device) {
+        return path(device, Video::stillPath).or(() -> path(device, Video::motionPath)).isPresent();
+    }
+
+    private static Optional<String> path(Device device, Function<Video, String> which) {
+        return device.profile().video().map(which).filter(p -> p.startsWith("http"));
     }
 
     /**
@@ -49,20 +54,22 @@ public class StillFetch {
      * @throws app.jerboa.server.platform.Problem when it cannot be reached
      */
     public byte[] fetch(Jobs.Stored stored, Device device) {
+        Optional<String> still = path(device, Video::stillPath);
         String path =
-                path(device)
+                still.or(() -> path(device, Video::motionPath))
                         .orElseThrow(
                                 () ->
                                         new NoStill(
                                                 Words.say(
                                                         "picture.none",
                                                         Map.of("device", device.name()))));
-        String target = target(path);
+        HttpMessage asking = new HttpMessage("GET", target(path), "", "");
         try {
             TellingLinks.Web web = links.picture(stored, device);
             try {
-                return web.http()
-                        .fetch(new HttpMessage("GET", target, "", ""), "picture", MOST_OCTETS);
+                return still.isPresent()
+                        ? web.http().fetch(asking, "picture", MOST_OCTETS)
+                        : web.http().fetchFirst(asking, "picture in motion", MOST_OCTETS);
             } catch (HttpTrouble e) {
                 if (e.kind() == HttpTrouble.Kind.NOT_LET_IN) {
                     web.notLetIn().run();

@@ -109,7 +109,7 @@ public class Stills {
     private Got fetched(Jobs.Stored stored, Device camera) {
         try {
             boolean streamed =
-                    StillFetch.path(camera).isEmpty()
+                    !StillFetch.gives(camera)
                             && StreamStill.streams(camera)
                             && worlds.choice(stored.id()) == WorldChoice.LIVE;
             return streamed

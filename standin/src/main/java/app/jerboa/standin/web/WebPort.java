@@ -34,6 +34,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** A device's web server: turns and tells its bank of knobs by the requests of its profile. */
@@ -157,7 +158,17 @@ public final class WebPort implements DevicePort {
                         exchange.getRequestURI().toString(),
                         "",
                         new String(body, StandardCharsets.UTF_8));
-        Answer answer = signIn(exchange, message).orElseGet(() -> guarded(exchange, message));
+        boolean motion = shows(message, Video::motionPath);
+        if (motion && guard.letsIn(exchange)) {
+            Motion.answer(exchange, shows::still);
+        } else if (motion) {
+            send(exchange, refused(exchange));
+        } else {
+            send(exchange, signIn(exchange, message).orElseGet(() -> guarded(exchange, message)));
+        }
+    }
+
+    private static void send(HttpExchange exchange, Answer answer) throws IOException {
         byte[] out = answer.body().toArray();
         if (!answer.type().isEmpty()) {
             exchange.getResponseHeaders().set("Content-Type", answer.type());
@@ -178,8 +189,7 @@ public final class WebPort implements DevicePort {
 
     private Answer guarded(HttpExchange exchange, HttpMessage message) {
         if (!guard.letsIn(exchange)) {
-            guard.challenge(exchange);
-            return Answer.NOT_LET_IN;
+            return refused(exchange);
         }
         if (message.target().equals("/")) {
             return new Answer(200, "<title>" + bank.profile().name() + "</title>");
@@ -192,12 +202,24 @@ public final class WebPort implements DevicePort {
                 .orElse(Answer.NOTHING_HERE);
     }
 
+    private Answer refused(HttpExchange exchange) {
+        guard.challenge(exchange);
+        return Answer.NOT_LET_IN;
+    }
+
     private Optional<Answer> picture(HttpMessage message) {
-        return bank.profile().video().stream()
-                .map(Video::stillPath)
+        return shows(message, Video::stillPath)
+                ? Optional.of(new Answer(200, Octets.of(shows.still()), "image/jpeg"))
+                : Optional.empty();
+    }
+
+    /** It asks for the picture at this path of the profile. */
+    private boolean shows(HttpMessage message, Function<Video, String> path) {
+        return bank.profile()
+                .video()
+                .map(path)
                 .filter(p -> !p.isEmpty() && message.target().equals(pathOf(p)))
-                .findFirst()
-                .map(p -> new Answer(200, Octets.of(shows.still()), "image/jpeg"));
+                .isPresent();
     }
 
     private Optional<Answer> tally(HttpMessage message) {

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.net.ConnectException;
 import java.net.InetSocketAddress;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
 import java.util.Optional;
@@ -15,12 +16,14 @@ import java.util.Queue;
 import java.util.Set;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import javax.net.ssl.SSLException;
 import org.apache.hc.client5.http.ConnectTimeoutException;
 import org.apache.hc.client5.http.auth.AuthScope;
 import org.apache.hc.client5.http.auth.UsernamePasswordCredentials;
+import org.apache.hc.client5.http.classic.methods.HttpUriRequestBase;
 import org.apache.hc.client5.http.config.ConnectionConfig;
 import org.apache.hc.client5.http.config.RequestConfig;
 import org.apache.hc.client5.http.impl.auth.BasicCredentialsProvider;
@@ -38,7 +41,6 @@ import org.apache.hc.core5.http.HttpEntity;
 import org.apache.hc.core5.http.HttpHost;
 import org.apache.hc.core5.http.HttpStatus;
 import org.apache.hc.core5.http.io.entity.StringEntity;
-import org.apache.hc.core5.http.io.support.ClassicRequestBuilder;
 import org.apache.hc.core5.io.CloseMode;
 import org.apache.hc.core5.util.Timeout;
 
@@ -53,6 +55,7 @@ public final class DeviceHttp implements AutoCloseable {
     private static final int MOST_CONNECTIONS = 4;
     private static final int SHOWN_OF_AN_ANSWER = 400;
     private static final int HUNDRED = 100;
+    private static final AnswerReader TEXT = new AnswerReader.Whole(AnswerShape.LONGEST);
     private static final Set<Integer> NOT_LET_IN =
             Set.of(HttpStatus.SC_UNAUTHORIZED, HttpStatus.SC_FORBIDDEN);
     private static final Set<Integer> NOT_NOW =
@@ -165,10 +168,24 @@ public final class DeviceHttp implements AutoCloseable {
      * @throws HttpTrouble for anything but a 2xx within the bounds
      */
     public byte[] fetch(HttpMessage message, String meaning, int most) {
+        return fetch(message, meaning, new AnswerReader.Whole(most));
+    }
+
+    /**
+     * The first picture of an answer that never ends; the rest of it is cut off.
+     *
+     * @param most octets
+     * @throws HttpTrouble for anything but a 2xx within the bounds
+     */
+    public byte[] fetchFirst(HttpMessage message, String meaning, int most) {
+        return fetch(message, meaning, new AnswerReader.First(most));
+    }
+
+    private byte[] fetch(HttpMessage message, String meaning, AnswerReader reader) {
         turn.ifPresent(DeviceHttp::take);
         try {
             note(WireLog.Direction.SENT, message.toString(), meaning, true);
-            byte[] body = signedIn(() -> exchange(message, most));
+            byte[] body = signedIn(() -> exchange(message, reader));
             note(WireLog.Direction.RECEIVED, "", meaning + ", " + body.length + " octets", true);
             return body;
         } finally {
@@ -199,7 +216,7 @@ public final class DeviceHttp implements AutoCloseable {
             if (e.kind() != HttpTrouble.Kind.NOT_LET_IN || signIn.isEmpty()) {
                 throw e;
             }
-            exchange(signIn.get(), AnswerShape.LONGEST);
+            exchange(signIn.get(), TEXT);
             return request.get();
         }
     }
@@ -207,8 +224,7 @@ public final class DeviceHttp implements AutoCloseable {
     private String once(HttpMessage message, String meaning) {
         note(WireLog.Direction.SENT, message.toString(), meaning);
         try {
-            String answer =
-                    new String(exchange(message, AnswerShape.LONGEST), StandardCharsets.UTF_8);
+            String answer = new String(exchange(message, TEXT), StandardCharsets.UTF_8);
             note(WireLog.Direction.RECEIVED, shortened(answer), "answer to \"" + meaning + "\"");
             return answer;
         } catch (HttpTrouble e) {
@@ -239,9 +255,9 @@ public final class DeviceHttp implements AutoCloseable {
                         polling));
     }
 
-    private byte[] exchange(HttpMessage message, int most) {
-        ClassicRequestBuilder request = ClassicRequestBuilder.create(message.method());
-        request.setHttpHost(host).setPath(message.target());
+    private byte[] exchange(HttpMessage message, AnswerReader reader) {
+        HttpUriRequestBase request = new HttpUriRequestBase(message.method(), URI.create("/"));
+        request.setPath(message.target());
         if (!message.contentType().isEmpty()) {
             request.setEntity(
                     new StringEntity(
@@ -254,8 +270,7 @@ public final class DeviceHttp implements AutoCloseable {
             HttpHost asked = new HttpHost(host.getSchemeName(), host.getHostName(), host.getPort());
             // Shown at once: else each request is refused first and sent a second time.
             Optional.ofNullable(letIn.poll()).ifPresent(a -> context.resetAuthExchange(asked, a));
-            byte[] body =
-                    client.execute(host, request.build(), context, answer -> read(answer, most));
+            byte[] body = answered(request, context, reader);
             if (context.getAuthExchange(asked).getAuthScheme() instanceof DigestScheme answered) {
                 letIn.offer(answered);
             }
@@ -287,7 +302,36 @@ public final class DeviceHttp implements AutoCloseable {
         return status / HUNDRED == 3 ? HttpTrouble.Kind.REDIRECT : HttpTrouble.Kind.REFUSED;
     }
 
-    private static byte[] read(ClassicHttpResponse response, int most) throws IOException {
+    /** What is not taken of an answer is cut off: it may never end. */
+    private byte[] answered(
+            HttpUriRequestBase request, HttpClientContext context, AnswerReader reader)
+            throws IOException {
+        AtomicReference<byte[]> taken = new AtomicReference<>();
+        try {
+            client.execute(
+                    host,
+                    request,
+                    context,
+                    answer -> {
+                        try {
+                            taken.set(read(answer, reader));
+                        } finally {
+                            if (taken.get() == null || !reader.takesAll()) {
+                                request.cancel();
+                            }
+                        }
+                        return taken.get();
+                    });
+        } catch (IOException e) {
+            if (taken.get() == null) {
+                throw e;
+            }
+        }
+        return taken.get();
+    }
+
+    private static byte[] read(ClassicHttpResponse response, AnswerReader reader)
+            throws IOException {
         int status = response.getCode();
         if (status / HUNDRED != 2) {
             throw new HttpTrouble(kind(status), "status " + status);
@@ -296,14 +340,9 @@ public final class DeviceHttp implements AutoCloseable {
         if (entity == null) {
             return new byte[0];
         }
-        try (InputStream in = entity.getContent()) {
-            byte[] body = in.readNBytes(most + 1);
-            if (body.length > most) {
-                throw new HttpTrouble(
-                        HttpTrouble.Kind.TOO_LONG, "more than " + most / 1024 + " kB");
-            }
-            return body;
-        }
+        // Not closed here: that would read on to the end of an answer that may have none.
+        InputStream in = new TimedStream(entity.getContent(), ANSWER_MILLIS);
+        return reader.read(String.valueOf(entity.getContentType()), in);
     }
 
     @Override

@@ -8,6 +8,7 @@ import app.jerboa.wire.link.WireLog;
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.ServerSocket;
@@ -17,6 +18,9 @@ import java.security.MessageDigest;
 import java.time.InstantSource;
 import java.util.HexFormat;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -98,6 +102,37 @@ class DeviceHttpTest {
             assertThat(http.send(get("/fine"), "iris to 5")).isEqualTo("ok");
         }
         assertThat(log.entries().toString()).contains("iris to 5").doesNotContain("s3cret");
+    }
+
+    /** An octet now and then is each in time, but the answer is not; nor is its end waited for. */
+    @ParameterizedTest
+    @CsvSource({"endless, TOO_LONG", "trickling, SILENT"})
+    void anAnswerWithoutAnEndIsGivenUp(String how, HttpTrouble.Kind kind) throws Exception {
+        CountDownLatch done = new CountDownLatch(1);
+        server.createContext(
+                "/" + how,
+                exchange -> {
+                    exchange.sendResponseHeaders(200, 0);
+                    try (OutputStream out = exchange.getResponseBody()) {
+                        while (!done.await(
+                                how.equals("endless") ? 0 : 200, TimeUnit.MILLISECONDS)) {
+                            out.write(how.equals("endless") ? new byte[8_192] : new byte[1]);
+                            out.flush();
+                        }
+                    } catch (InterruptedException e) {
+                        Thread.currentThread().interrupt();
+                    }
+                });
+        try (DeviceHttp http = to(server.getAddress())) {
+            CompletableFuture<String> answer =
+                    CompletableFuture.supplyAsync(() -> http.send(get("/" + how), "ask"));
+            assertThatThrownBy(() -> answer.get(30, TimeUnit.SECONDS))
+                    .hasCauseInstanceOf(HttpTrouble.class)
+                    .extracting(e -> ((HttpTrouble) e.getCause()).kind())
+                    .isEqualTo(kind);
+        } finally {
+            done.countDown();
+        }
     }
 
     @Test
