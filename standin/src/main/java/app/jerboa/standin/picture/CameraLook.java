@@ -48,7 +48,7 @@ final class CameraLook {
     }
 
     /** One without a place where it changes nothing is right in the middle of its run. */
-    private static int neutral(Knob k) {
+    static int neutral(Knob k) {
         return k.neutral().orElse((k.least() + k.most()) / 2);
     }
 

@@ -32,7 +32,7 @@ public final class HallPicture {
     private static final int WIDEST_RADIUS = 60;
 
     /** How the camera is set. */
-    record Set(PaintChange look, Optics optics, double noise) {}
+    record Set(PaintChange look, Optics optics, double detail, double noise) {}
 
     private HallPicture() {}
 
@@ -49,6 +49,7 @@ public final class HallPicture {
                 new Set(
                         CameraLook.of(bank),
                         Optics.of(head.lens(), state.zoom(), bank, middle),
+                        Detail.amount(bank),
                         Noise.deviation(CameraLook.gainDb(bank)));
         return drawn(sight, scene, set, now.toEpochMilli());
     }
@@ -89,6 +90,7 @@ public final class HallPicture {
         if (anySmeared(radius)) {
             Blur.smear(pixels, radius, Still.WIDTH);
         }
+        Detail.add(pixels, Still.WIDTH, set.detail());
         Noise.add(pixels, set.noise(), seed);
         return picture;
     }

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import app.jerboa.core.colour.PaintChange;
 import app.jerboa.core.colour.PaintKnob;
 import app.jerboa.core.colour.Rgb;
+import app.jerboa.core.knob.Knob;
+import app.jerboa.standin.ShippedProfiles;
+import app.jerboa.standin.device.KnobBank;
 import java.awt.Color;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
@@ -31,7 +34,7 @@ class HallPictureTest {
     private static BufferedImage drawn(
             double yaw, double angle, PaintChange look, Optics optics, double gainDb) {
         Sight sight = new Sight(HallScene.mount(2), yaw, -9, angle);
-        HallPicture.Set set = new HallPicture.Set(look, optics, Noise.deviation(gainDb));
+        HallPicture.Set set = new HallPicture.Set(look, optics, 0, Noise.deviation(gainDb));
         return HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
     }
 
@@ -89,7 +92,7 @@ class HallPictureTest {
     @Test
     void playersWalk() {
         Sight sight = new Sight(HallScene.mount(2), 0, -9, 60);
-        HallPicture.Set set = new HallPicture.Set(PLAIN, SHARP, 0);
+        HallPicture.Set set = new HallPicture.Set(PLAIN, SHARP, 0, 0);
         BufferedImage later = HallPicture.drawn(sight, HallScene.at(NOW.plusSeconds(10)), set, 1);
         BufferedImage first = HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
         long moved = 0;
@@ -143,6 +146,48 @@ class HallPictureTest {
                         .toArray();
         assertThat(edges[0]).isGreaterThan(2 * edges[1]);
         assertThat(edges[1]).isGreaterThan(2 * edges[2]);
+    }
+
+    private static BufferedImage detailed(double amount) {
+        Sight sight = new Sight(HallScene.mount(2), 0, -9, 60);
+        HallPicture.Set set = new HallPicture.Set(PLAIN, SHARP, amount, 0);
+        return HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
+    }
+
+    /** An edge of 40 in a grey of 100: twice as hard, or halfway to smooth; what is flat stays. */
+    @ParameterizedTest
+    @CsvSource({"0, 100, 140", "0.75, 90, 150", "-0.75, 110, 130", "1, 87, 153"})
+    void detailDrawsEdgesAndLeavesTheFlat(double amount, int dark, int light) {
+        int width = 8;
+        int[] pixels = new int[width * 5];
+        for (int i = 0; i < pixels.length; i++) {
+            int code = i % width < 4 ? 100 : 140;
+            pixels[i] = code << 16 | code << 8 | code;
+        }
+        Detail.add(pixels, width, amount);
+        int row = 2 * width;
+        assertThat(pixels[row + 3] & 255).isCloseTo(dark, within(1));
+        assertThat(pixels[row + 4] >> 16 & 255).isCloseTo(light, within(1));
+        assertThat(pixels[row + 1] & 255).isEqualTo(100);
+        assertThat(pixels[row + 6] >> 8 & 255).isEqualTo(140);
+    }
+
+    /** Turned at the camera, it is seen at the edges of its picture and nowhere on the ice. */
+    @Test
+    void detailIsSeenInThePicture() {
+        BufferedImage plain = detailed(0);
+        assertThat(edge(detailed(1), 300)).isGreaterThan(edge(plain, 300));
+        assertThat(edge(detailed(-1), 300)).isLessThan(edge(plain, 300));
+        assertThat(detailed(1).getRGB(375, 525)).isEqualTo(plain.getRGB(375, 525));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5, 0", "15, 1", "0, -1", "10, 0.5", "4, -0.2"})
+    void aKnobIsTurnedFromWhereItChangesNothing(int value, double amount) {
+        KnobBank bank = new KnobBank(ShippedProfiles.read("ceiling-ptz").orElseThrow(), 1);
+        Knob knob = bank.profile().knob("detail").orElseThrow();
+        bank.put(knob, value);
+        assertThat(Detail.amount(bank)).isCloseTo(amount, within(1e-3));
     }
 
     /** Its mean stays, its spread is what the gain makes of it. */
