@@ -16,7 +16,7 @@ const deskKeys: readonly PageKey[] = [
   ['+ and -', 'zoom while held'],
   ['f and n', 'focus far and near while held'],
   ['c', 'creep: all speeds at 15 %'],
-  ['p and digits', 'recall a preset'],
+  ['p and digits', 'recall a preset, or see it first'],
   ['w', 'one picture, four, or all'],
   ['h', 'hold this push, or end the steady move'],
   ['Space, Esc', 'STOP ALL'],

@@ -1,13 +1,14 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { rights } from '../../shared/api/changes'
-import { del, get, sentence, upload } from '../../shared/api/client'
+import { del, sentence, upload } from '../../shared/api/client'
 import { newKey } from '../../shared/api/newKey'
 import type { DeskCamera, DroppedPicture as Dropped, Job } from '../../shared/api/types'
 import { dayAndTime } from '../../shared/format/moment'
 import { work } from '../../shared/work'
+import { droppedKey, droppedPath, useDropped } from './useDropped'
 
 interface Props {
   readonly job: Job
@@ -19,15 +20,11 @@ interface Props {
 /** A camera that gives no picture itself: one that somebody took of it elsewhere stands for it, and says so. */
 export function DroppedPicture({ job, camera, why }: Props) {
   const queries = useQueryClient()
-  const key = ['job', job.id, 'dropped']
-  const all = useQuery({
-    queryKey: key,
-    queryFn: () => get<readonly Dropped[]>(`/api/jobs/${job.id}/cameras/dropped`),
-  })
+  const own = useDropped(job.id, camera.id, true)
   const [over, setOver] = useState(false)
   const file = useRef<HTMLInputElement>(null)
   const path = `/api/jobs/${job.id}/cameras/${camera.id}/dropped`
-  const keep = (now: readonly Dropped[]) => queries.setQueryData(key, now)
+  const keep = (now: readonly Dropped[]) => queries.setQueryData(droppedKey(job.id), now)
   const give = useMutation({
     mutationFn: (picture: File) => {
       const body = new FormData()
@@ -39,7 +36,6 @@ export function DroppedPicture({ job, camera, why }: Props) {
     onSuccess: keep,
   })
   const forget = useMutation({ mutationFn: () => del<readonly Dropped[]>(path), onSuccess: keep })
-  const own = all.data?.find((d) => d.device === camera.id)
   const may = rights(job).drive
   const error = give.error ?? forget.error
   return (
@@ -69,7 +65,7 @@ export function DroppedPicture({ job, camera, why }: Props) {
     >
       {own && (
         <img
-          src={`${path}?of=${own.at}`}
+          src={droppedPath(job.id, camera.id, own.at)}
           alt={`Picture that was dropped for ${camera.name}`}
           style={{ width: '100%', height: '100%', objectFit: 'contain', position: 'absolute' }}
         />

@@ -7,6 +7,7 @@ import { get, sentence } from '../../shared/api/client'
 import type { Job, Preset, PresetRow } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { PresetDetails } from './PresetDetails'
+import { PresetPreview } from './PresetPreview'
 import { PresetStoring } from './PresetStoring'
 import { RowTools } from './RowTools'
 import { called, holdsWords, namesWords, typedFor } from './presets'
@@ -19,7 +20,8 @@ interface Props {
   readonly onRecall: (number: number) => void
 }
 
-const TWICE = 'jerboa.preset-twice'
+const PREVIEWS = 'jerboa.preset-twice'
+const NOTHING = { device: 0, number: -1 }
 const NONE: ReadonlyMap<number, string> = new Map()
 
 /** The views that the taken camera keeps: pressed, it goes there. */
@@ -30,10 +32,18 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
     placeholderData: (before) => before,
   })
   const row = all.data?.find((r) => r.device === device)
-  const [twice, setTwice] = useState(localStorage.getItem(TWICE) === 'yes')
-  const [chosen, setChosen] = useState(-1)
+  const [previews, setPreviews] = useState(localStorage.getItem(PREVIEWS) === 'yes')
+  const [chosen, setChosen] = useState(NOTHING)
   const [details, setDetails] = useState(-1)
   const [storing, setStoring] = useState(false)
+  function press(number: number) {
+    if (previews && !(chosen.device === device && chosen.number === number)) {
+      setChosen({ device, number })
+      return
+    }
+    setChosen(NOTHING)
+    onRecall(number)
+  }
   usePresetKeys(
     row
       ? typedFor(
@@ -41,18 +51,14 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
           row.presets.map((p) => p.number),
         )
       : NONE,
-    onRecall,
+    press,
   )
   if (all.error) return <Trouble>{sentence(all.error)}</Trouble>
   if (!row) return null
-  const press = (p: Preset) => {
-    if (twice && chosen !== p.number) {
-      setChosen(p.number)
-      return
-    }
-    setChosen(-1)
-    onRecall(p.number)
-  }
+  const stillOf = (p: Preset) =>
+    p.still === null ? '' : `/api/jobs/${job.id}/presets/${device}/${p.number}/still?of=${p.still}`
+  // Of this camera alone: another that is taken meanwhile has the same numbers.
+  const preview = chosen.device === device ? row.presets.find((p) => p.number === chosen.number) : undefined
   const shown = row.presets.find((p) => p.number === details)
   const may = rights(job).drive
   return (
@@ -67,27 +73,38 @@ export const Presets = memo(function Presets({ job, device, onAir, onRecall }: P
         <label style={{ fontSize: '0.92rem' }}>
           <input
             type="checkbox"
-            checked={twice}
+            checked={previews}
             onChange={(e) => {
-              setTwice(e.target.checked)
-              localStorage.setItem(TWICE, e.target.checked ? 'yes' : 'no')
+              // Space must stop, not tick this again.
+              e.currentTarget.blur()
+              setPreviews(e.target.checked)
+              setChosen(NOTHING)
+              localStorage.setItem(PREVIEWS, e.target.checked ? 'yes' : 'no')
             }}
           />{' '}
-          press twice
+          preview first
         </label>
       </Box>
+      {may && preview && (
+        <PresetPreview
+          job={job}
+          preset={preview}
+          name={called(row, preview.number)}
+          still={stillOf(preview)}
+          onTake={() => press(preview.number)}
+          onLeave={() => setChosen(NOTHING)}
+        />
+      )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
         {row.presets.map((p) => (
           <PresetKey
             key={p.id}
             preset={p}
             name={called(row, p.number)}
-            still={
-              p.still === null ? '' : `/api/jobs/${job.id}/presets/${device}/${p.number}/still?of=${p.still}`
-            }
-            chosen={chosen === p.number}
+            still={stillOf(p)}
+            chosen={preview === p}
             may={may}
-            onPress={() => press(p)}
+            onPress={() => press(p.number)}
             onDetails={() => setDetails(details === p.number ? -1 : p.number)}
           />
         ))}

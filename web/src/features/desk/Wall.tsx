@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import ButtonBase from '@mui/material/ButtonBase'
 import { memo } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
+import { droppedPath, useDropped } from './useDropped'
 import { useStill } from './useStill'
 import { onWall } from './wall'
 import type { WallSize } from './wall'
@@ -46,6 +47,7 @@ interface TileProps {
 
 const Tile = memo(function Tile({ job, camera: c, chosen, onTake }: TileProps) {
   const { image, shown, trouble } = useStill(job, c.id, APART_MILLIS)
+  const given = useDropped(job, c.id, trouble !== '')
   return (
     <ButtonBase
       aria-label={`Take ${c.name}`}
@@ -91,7 +93,27 @@ const Tile = memo(function Tile({ job, camera: c, chosen, onTake }: TileProps) {
           alt={`What ${c.name} sees`}
           style={{ width: '100%', display: 'block', visibility: shown ? 'visible' : 'hidden' }}
         />
-        {!shown && (
+        {!shown && given && (
+          <Box sx={{ position: 'relative', width: 1, height: 1 }}>
+            <img
+              src={droppedPath(job, c.id, given.at)}
+              alt={`Picture that was dropped for ${c.name}`}
+              style={{ width: '100%', height: '100%', objectFit: 'contain', display: 'block' }}
+            />
+            <Box
+              sx={{
+                position: 'absolute',
+                bottom: 0,
+                px: 1,
+                fontSize: '0.84rem',
+                bgcolor: 'rgba(20,24,28,0.86)',
+              }}
+            >
+              Not live: dropped by {given.by}
+            </Box>
+          </Box>
+        )}
+        {!shown && !given && (
           <Box sx={{ p: 1, fontSize: '0.84rem', maxHeight: 1, overflow: 'hidden' }}>
             {trouble || 'Fetching its picture …'}
           </Box>

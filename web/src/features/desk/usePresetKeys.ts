@@ -11,7 +11,10 @@ export function usePresetKeys(typed: ReadonlyMap<number, string>, recall: (numbe
   // Numbers from 0: the id of the first must not be 0, which stands for none.
   const digit = useNumberKeys(
     [...typed].map(([n, key]) => ({ id: n + 1, number: n, key })),
-    (id) => recall(id - 1),
+    (id) => {
+      pressed.current = 0
+      recall(id - 1)
+    },
   )
   const down = useEffectEvent((e: KeyboardEvent) => {
     if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return

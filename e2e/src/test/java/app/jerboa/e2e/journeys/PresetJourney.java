@@ -71,6 +71,8 @@ class PresetJourney extends DeskHall {
         await().atMost(Duration.ofSeconds(15)).until(() -> Math.abs(pan(1) - wide) < 0.2);
         awaitStanding(1);
 
+        isSeenBeforeItIsTaken(stored, wide);
+
         user.page.getByLabel("About preset 0").click();
         Locator about = user.page.getByLabel("Preset 0 of L1");
         assertThat(about).containsText("Stored by Asha Lindqvist");
@@ -85,6 +87,25 @@ class PresetJourney extends DeskHall {
         assertThat(preset("house")).isVisible();
     }
 
+    /** By key or by press: first what it saw, and only then the head goes. */
+    private static void isSeenBeforeItIsTaken(double stored, double wide) {
+        user.page.getByText("preview first").click();
+        user.page.keyboard().press("p");
+        user.page.keyboard().press("0");
+        Locator preview = user.page.getByLabel("Preview of preset 0");
+        assertThat(preview.locator("img")).hasJSProperty("naturalWidth", 320);
+        user.page.keyboard().press("x");
+        assertThat(preview).hasCount(0);
+        preset("house end").click();
+        assertThat(preview).isVisible();
+        assertThat(pan(1)).isCloseTo(wide, within(0.2));
+        user.page.keyboard().press("Enter");
+        await().atMost(Duration.ofSeconds(15)).until(() -> Math.abs(pan(1) - stored) < 0.2);
+        assertThat(preview).hasCount(0);
+        awaitStanding(1);
+        user.page.getByText("preview first").click();
+    }
+
     /** A recall moves a head by itself: asked for first, and ended by any stop. */
     @Test
     void aRecallIsAskedForOnAirAndStoppedOnItsWay() {
@@ -92,7 +113,7 @@ class PresetJourney extends DeskHall {
         take(2);
         store(2, "left");
         double left = pan(2);
-        driveAway(2, "ArrowRight", 25);
+        driveAway(2, "ArrowRight", 60);
         user.page.getByText("Put on air").click();
         assertThat(user.page.getByText("L2 is on air.", EXACTLY)).isVisible();
         double before = pan(2);

@@ -200,9 +200,9 @@ class Screenshots extends Jerboa {
         assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
         user.page.keyboard().down("ArrowRight");
         user.page.keyboard().down("+");
-        user.page.waitForTimeout(700);
+        user.page.waitForFunction(
+                "() => parseFloat(document.querySelector('[data-reading=Pan]').textContent.replace(/[^0-9.-]/g, '')) > 5");
         user.page.keyboard().up("ArrowRight");
-        user.page.waitForTimeout(500);
         user.page.keyboard().up("+");
         user.page.waitForTimeout(1_000);
         assertThat(user.page.locator("[aria-label='Presets of L2'] img")).hasCount(3);
