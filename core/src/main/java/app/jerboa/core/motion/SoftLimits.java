@@ -72,11 +72,9 @@ public record SoftLimits(double left, double right, double down, double up) {
             SpeedScale panScale,
             SpeedScale tiltScale,
             double braking) {
-        return new StickSpeeds.Steps(
+        return wanted.withPanTilt(
                 kept(wanted.pan(), pan - left, right - pan, panScale, braking),
-                kept(wanted.tilt(), tilt - down, up - tilt, tiltScale, braking),
-                wanted.zoom(),
-                wanted.focus());
+                kept(wanted.tilt(), tilt - down, up - tilt, tiltScale, braking));
     }
 
     private static int kept(

@@ -96,7 +96,7 @@ public final class SteadyMove {
         boolean over = pan.stands && tilt.stands || at > seconds + LATE_SECONDS;
         return over && at > seconds - AHEAD_SECONDS
                 ? Optional.empty()
-                : Optional.of(new StickSpeeds.Steps(panStep, tiltStep, 0, 0));
+                : Optional.of(StickSpeeds.Steps.of(panStep, tiltStep));
     }
 
     /** One axis on its way. */

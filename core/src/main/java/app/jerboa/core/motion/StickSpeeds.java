@@ -1,13 +1,28 @@
 package app.jerboa.core.motion;
 
+import java.util.Optional;
+
 /**
  * From what a stick is pushed to the speed steps of one head, as time passes: law, limits, care
  * when zoomed in, and the ramp. Not safe for several threads.
  */
 public final class StickSpeeds {
-    /** Speed steps of a protocol: right, up, tele and far are positive, 0 stands. */
-    public record Steps(int pan, int tilt, int zoom, int focus) {
-        public static final Steps NONE = new Steps(0, 0, 0, 0);
+    /** Speed steps of a protocol, signed as a {@link Push} is; 0 stands. */
+    public record Steps(int pan, int tilt, int zoom, int focus, int roll, int rail) {
+        public static final Steps NONE = new Steps(0, 0, 0, 0, 0, 0);
+
+        public static Steps of(int pan, int tilt) {
+            return new Steps(pan, tilt, 0, 0, 0, 0);
+        }
+
+        public Steps withPanTilt(int otherPan, int otherTilt) {
+            return new Steps(otherPan, otherTilt, zoom, focus, roll, rail);
+        }
+    }
+
+    /** Axes beside pan and tilt, where a head has them: units a second of each step. */
+    public record More(Optional<SpeedScale> roll, Optional<SpeedScale> rail) {
+        public static final More NONE = new More(Optional.empty(), Optional.empty());
     }
 
     /** A creep over a low limit still leaves a law something to bend. */
@@ -16,22 +31,28 @@ public final class StickSpeeds {
     private final SpeedScale pan;
     private final SpeedScale tilt;
     private final int zoomSteps;
+    private final More more;
     private Feel feel;
     private double viewDegrees;
-    private double panPushed;
-    private double tiltPushed;
-    private double zoomPushed;
-    private double focusPushed;
+    private Push pushed = Push.CENTRE;
     private double limit = 1;
     private double panNow;
     private double tiltNow;
+    private double rollNow;
+    private double railNow;
 
     /**
      * @param pan degrees a second of each step; {@code tilt} alike
      * @param viewDegrees angle of view until another is told
      */
     public StickSpeeds(
-            Feel feel, SpeedScale pan, SpeedScale tilt, int zoomSteps, double viewDegrees) {
+            Feel feel,
+            SpeedScale pan,
+            SpeedScale tilt,
+            int zoomSteps,
+            More more,
+            double viewDegrees) {
+        this.more = more;
         this.feel = feel;
         this.pan = pan;
         this.tilt = tilt;
@@ -50,23 +71,30 @@ public final class StickSpeeds {
     }
 
     /**
-     * @param x right of the middle, -1 to 1
-     * @param y up
-     * @param z tele
-     * @param f far
+     * What is pushed of an axis that the head does not have is left out.
+     *
      * @param share of all speeds, above 0 to 1
      */
-    public void push(double x, double y, double z, double f, double share) {
-        panPushed = x;
-        tiltPushed = y;
-        zoomPushed = z;
-        focusPushed = f;
+    public void push(Push next, double share) {
+        pushed =
+                new Push(
+                        next.pan(),
+                        next.tilt(),
+                        next.zoom(),
+                        next.focus(),
+                        more.roll().isPresent() ? next.roll() : 0,
+                        more.rail().isPresent() ? next.rail() : 0);
         limit = Math.max(LEAST_SHARE, Math.min(1, share));
     }
 
     /** Outside the dead zone on some axis. */
     public boolean isPushed() {
-        return off(panPushed) || off(tiltPushed) || off(zoomPushed) || off(focusPushed);
+        return off(pushed.pan())
+                || off(pushed.tilt())
+                || off(pushed.zoom())
+                || off(pushed.focus())
+                || off(pushed.roll())
+                || off(pushed.rail());
     }
 
     private boolean off(double x) {
@@ -75,9 +103,11 @@ public final class StickSpeeds {
 
     /** It stands: whatever comes next begins from nothing. */
     public void stand() {
-        push(0, 0, 0, 0, limit);
+        pushed = Push.CENTRE;
         panNow = 0;
         tiltNow = 0;
+        rollNow = 0;
+        railNow = 0;
     }
 
     /**
@@ -86,13 +116,21 @@ public final class StickSpeeds {
      * @param seconds since this was asked last, 0 or more
      */
     public Steps after(double seconds) {
-        panNow = towards(panNow, wanted(panPushed, feel.speeds().pan(), pan), seconds);
-        tiltNow = towards(tiltNow, wanted(tiltPushed, feel.speeds().tilt(), tilt), seconds);
+        panNow = towards(panNow, wanted(pushed.pan(), feel.speeds().pan(), pan), seconds);
+        tiltNow = towards(tiltNow, wanted(pushed.tilt(), feel.speeds().tilt(), tilt), seconds);
+        rollNow = towards(rollNow, feel.law().limitedTo(limit).speed(pushed.roll()), seconds);
+        railNow = towards(railNow, feel.law().limitedTo(limit).speed(pushed.rail()), seconds);
         return new Steps(
-                step(panNow, panPushed, pan.steps()),
-                step(tiltNow, tiltPushed, tilt.steps()),
-                feel.law().limitedTo(feel.speeds().zoom() * limit).step(zoomPushed, zoomSteps),
-                feel.law().limitedTo(feel.speeds().focus() * limit).step(focusPushed, zoomSteps));
+                step(panNow, pushed.pan(), pan.steps()),
+                step(tiltNow, pushed.tilt(), tilt.steps()),
+                feel.law().limitedTo(feel.speeds().zoom() * limit).step(pushed.zoom(), zoomSteps),
+                feel.law().limitedTo(feel.speeds().focus() * limit).step(pushed.focus(), zoomSteps),
+                step(rollNow, pushed.roll(), more.roll()),
+                step(railNow, pushed.rail(), more.rail()));
+    }
+
+    private int step(double share, double push, Optional<SpeedScale> scale) {
+        return scale.map(s -> step(share, push, s.steps())).orElse(0);
     }
 
     /** Share of full speed that a push comes to when its ramp is over. */
@@ -117,8 +155,8 @@ public final class StickSpeeds {
     }
 
     /** Half is rounded up; a stick that is pushed, or a head that still runs out, never stands. */
-    private int step(double share, double pushed, int steps) {
-        double sign = share != 0 ? share : off(pushed) ? pushed : 0;
+    private int step(double share, double push, int steps) {
+        double sign = share != 0 ? share : off(push) ? push : 0;
         if (sign == 0) {
             return 0;
         }

@@ -1,5 +1,6 @@
 package app.jerboa.core.profile;
 
+import app.jerboa.core.knob.AxisFramesCheck;
 import app.jerboa.core.knob.KnobCheck;
 import app.jerboa.core.knob.TallyTold;
 import app.jerboa.core.knob.Tongue;
@@ -8,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
@@ -159,7 +161,16 @@ public final class ProfileCheck {
                                     h.tiltDownDegrees() < h.tiltUpDegrees(),
                                     "/head/tiltUpDegrees",
                                     "tilt must have room to move");
+                            h.roll().ifPresent(a -> axis(a, "/head/roll"));
+                            h.rail().ifPresent(a -> axis(a, "/head/rail"));
                         });
+    }
+
+    private void axis(Axis a, String at) {
+        BiConsumer<String, String> report = (place, reason) -> insist(false, place, reason);
+        insist(a.slowest() <= a.fastest(), at + "/fastest", "the fastest is no slower");
+        AxisFramesCheck.driven(a.steps(), a.drive(), at, report);
+        AxisFramesCheck.asked(a.ask(), a.answer(), a.countsPerUnit().isPresent(), at, report);
     }
 
     private void picture() {

@@ -33,7 +33,7 @@ class SoftLimitsTest {
     void slowsDownBeforeALimitAndStandsAtIt(int pushed, double at, int told) {
         SoftLimits limits = new SoftLimits(-20, 30, -INFINITE, INFINITE);
         StickSpeeds.Steps kept =
-                limits.keep(new StickSpeeds.Steps(pushed, 20, 8, -3), at, 0, PAN, TILT, 90);
+                limits.keep(new StickSpeeds.Steps(pushed, 20, 8, -3, 2, 1), at, 0, PAN, TILT, 90);
         assertThat(kept.tilt()).isEqualTo(20);
         assertThat(kept.zoom()).isEqualTo(8);
         assertThat(kept.focus()).isEqualTo(-3);
@@ -76,7 +76,7 @@ class SoftLimitsTest {
             double read = 0;
             for (int tick = 0; tick < 3_000; tick++) {
                 read = tick % readEvery == 0 ? at : read;
-                StickSpeeds.Steps pushed = new StickSpeeds.Steps(24, 0, 0, 0);
+                StickSpeeds.Steps pushed = StickSpeeds.Steps.of(24, 0);
                 underWay.add(limits.keep(pushed, read, 0, PAN, TILT, braking).pan());
                 int told = underWay.size() > late ? underWay.remove() : 0;
                 double most = braking * TICK;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -17,8 +18,12 @@ class StickSpeedsTest {
     private static final SpeedScale TILT = new SpeedScale(0.3, 90, 20);
     private static final double WIDE = 60;
 
+    /** It rolls, and stands on no rail. */
+    private static final StickSpeeds.More ROLLS =
+            new StickSpeeds.More(Optional.of(new SpeedScale(0.1, 45, 24)), Optional.empty());
+
     private static StickSpeeds speeds(Feel feel) {
-        return new StickSpeeds(feel, PAN, TILT, 8, WIDE);
+        return new StickSpeeds(feel, PAN, TILT, 8, ROLLS, WIDE);
     }
 
     private static Feel feel(double k, double ramp, double pan, double crossing) {
@@ -50,7 +55,7 @@ class StickSpeedsTest {
         List<Integer> steps = new ArrayList<>();
         for (String m : moved.split(" ", -1)) {
             String[] at = m.split("@", -1);
-            stick.push(Double.parseDouble(at[1]), 0, 0, 0, 1);
+            stick.push(Push.of(Double.parseDouble(at[1]), 0), 1);
             steps.add(stick.after(Double.parseDouble(at[0])).pan());
         }
         assertThat(steps.stream().map(String::valueOf).collect(Collectors.joining(" ")))
@@ -63,9 +68,9 @@ class StickSpeedsTest {
     void zoomedInIsSlower(double view, double crossing, int step) {
         StickSpeeds stick = speeds(feel(3, 0, 1, crossing));
         stick.view(view);
-        stick.push(1, 0, 0, 0, 1);
+        stick.push(Push.of(1, 0), 1);
         assertThat(stick.after(0).pan()).isEqualTo(step);
-        stick.push(-1, 0, 0, 0, 1);
+        stick.push(Push.of(-1, 0), 1);
         assertThat(stick.after(0).pan()).isEqualTo(-step);
     }
 
@@ -84,7 +89,7 @@ class StickSpeedsTest {
             StickSpeeds stick = speeds(feel);
             double view = 1 + random.nextDouble() * 60;
             stick.view(view);
-            stick.push(1, 1, 0, 0, 1);
+            stick.push(Push.of(1, 1), 1);
             int before = 0;
             int changes = 0;
             for (int tick = 0; tick < 1_200; tick++) {
@@ -102,12 +107,25 @@ class StickSpeedsTest {
     @Test
     void allAxesGoTheirOwnWayAndStandTogether() {
         StickSpeeds stick = speeds(new Feel(0.1, 0, 0, new Feel.Speeds(1, 0.5, 0.25, 0.5, 1), 0));
-        stick.push(1, -1, 1, -1, 1);
-        assertThat(stick.after(0)).isEqualTo(new StickSpeeds.Steps(24, -10, 2, -4));
+        stick.push(new Push(1, -1, 1, -1, -1, 1), 1);
+        assertThat(stick.after(0)).isEqualTo(new StickSpeeds.Steps(24, -10, 2, -4, -24, 0));
         assertThat(stick.isPushed()).isTrue();
         stick.stand();
         assertThat(stick.isPushed()).isFalse();
         assertThat(stick.after(0)).isEqualTo(StickSpeeds.Steps.NONE);
+    }
+
+    /** The same law and ramp, without what a picture's crossing time asks. */
+    @Test
+    void rollGoesByTheSameLaw() {
+        StickSpeeds stick = speeds(feel(0, 1, 1, 5));
+        stick.view(1);
+        stick.push(new Push(0, 0, 0, 0, 1, 1), 0.5);
+        assertThat(stick.after(0.25).roll()).isEqualTo(6);
+        assertThat(stick.after(1).roll()).isEqualTo(12);
+        assertThat(stick.after(0).rail()).as("it has none").isZero();
+        stick.push(new Push(0, 0, 0, 0, 0, 1), 1);
+        assertThat(stick.isPushed()).as("an axis that it does not have").isFalse();
     }
 
     @ParameterizedTest

@@ -4,6 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Head;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Contacts;
@@ -84,12 +85,14 @@ class CameraLinks {
         Device device = stored.need(number);
         Opening opening = new Opening(stored, device, logs.of(stored.id(), number), aside);
         HeadLink link = DeskWays.of(stored.job()).to(device).match(opening);
+        Head head = device.profile().head().orElseThrow();
+        link.has(HeadAxes.frames(head));
         return new CameraLink(
                 new CameraId(stored.id(), number),
                 holder,
                 device.name(),
                 device.profile().id(),
-                device.profile().head().orElseThrow(),
+                head,
                 device.profile().presets(),
                 DeskLaw.of(stored.job()),
                 link,

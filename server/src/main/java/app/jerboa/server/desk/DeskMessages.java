@@ -21,6 +21,8 @@ final class DeskMessages {
      * @param tilt -1 (down) to 1
      * @param zoom -1 (wide) to 1
      * @param focus -1 (near) to 1
+     * @param roll -1 (anticlockwise) to 1, where the head has it
+     * @param rail -1 (back to its start) to 1, where the head has it
      * @param limit speed limit, above 0 to 1
      * @param move number of a steady move at its page, whose {@code pan} and {@code tilt} are
      *     degrees
@@ -35,6 +37,8 @@ final class DeskMessages {
             Double tilt,
             Double zoom,
             Double focus,
+            Double roll,
+            Double rail,
             Double limit,
             Long move,
             Double seconds,
@@ -106,6 +110,8 @@ final class DeskMessages {
      * Where the camera says it is: degrees right and up of the middle, zoom 0 to 1, angle of view.
      *
      * @param panPerSecond degrees a second of the step told now, by the profile; 0 at rest
+     * @param rollDegrees of a head that rolls and says so
+     * @param railMetres of one on a rail
      * @param crossingSeconds in which the picture crosses at full deflection, by the person's feel
      */
     record Position(
@@ -118,6 +124,8 @@ final class DeskMessages {
             int panCounts,
             int tiltCounts,
             int zoomCounts,
+            Optional<Double> rollDegrees,
+            Optional<Double> railMetres,
             double crossingSeconds,
             double panPerSecond,
             double tiltPerSecond) {}

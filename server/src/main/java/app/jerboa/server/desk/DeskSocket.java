@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.Push;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.platform.OpenLines;
@@ -131,10 +132,13 @@ class DeskSocket extends TextWebSocketHandler {
             case "take" -> desks.take(desk, in.camera() == null ? -1 : in.camera());
             case "stick" ->
                     desk.driving.stick(
-                            orZero(in.pan()),
-                            orZero(in.tilt()),
-                            orZero(in.zoom()),
-                            orZero(in.focus()),
+                            new Push(
+                                    orZero(in.pan()),
+                                    orZero(in.tilt()),
+                                    orZero(in.zoom()),
+                                    orZero(in.focus()),
+                                    orZero(in.roll()),
+                                    orZero(in.rail())),
                             in.limit() == null || in.limit().isNaN() ? 1 : in.limit());
             case "home" -> desk.driving.home();
             case "recall" -> desk.driving.recall(in.preset() == null ? -1 : in.preset());

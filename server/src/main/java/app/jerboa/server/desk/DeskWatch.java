@@ -147,8 +147,8 @@ class DeskWatch implements HealthIndicator {
         }
         camera.link()
                 .askPanTilt(true)
-                .thenCombine(
-                        camera.link().askZoom(true), (at, zoom) -> show(desk, camera, at, zoom))
+                .thenCombine(camera.link().askZoom(true), Seen::new)
+                .thenCombine(AxisReading.of(camera), (seen, axes) -> show(desk, camera, seen, axes))
                 .whenComplete(
                         (shown, failure) -> {
                             desk.asking.set(false);
@@ -158,7 +158,11 @@ class DeskWatch implements HealthIndicator {
                         });
     }
 
-    private static Void show(Desk desk, CameraLink camera, PanTilt at, ZoomPosition zoom) {
+    private record Seen(PanTilt at, ZoomPosition zoom) {}
+
+    private static Void show(Desk desk, CameraLink camera, Seen seen, AxisReading axes) {
+        PanTilt at = seen.at();
+        ZoomPosition zoom = seen.zoom();
         Head head = camera.head();
         double counts = camera.link().can().countsPerDegree().orElse(head.countsPerDegree());
         Pointing where =
@@ -168,7 +172,7 @@ class DeskWatch implements HealthIndicator {
                         at.tilt() / counts,
                         head.lens().angleDegrees(share(zoom)));
         desk.driving.seen(where);
-        desk.screen.show(position(camera, where, zoom, desk.driving.going()));
+        desk.screen.show(position(camera, where, zoom, axes, desk.driving.going()));
         return null;
     }
 
@@ -186,7 +190,11 @@ class DeskWatch implements HealthIndicator {
     }
 
     private static DeskMessages.Position position(
-            CameraLink camera, Pointing where, ZoomPosition zoom, Driving.Going going) {
+            CameraLink camera,
+            Pointing where,
+            ZoomPosition zoom,
+            AxisReading axes,
+            Driving.Going going) {
         return new DeskMessages.Position(
                 "position",
                 camera.device(),
@@ -197,6 +205,8 @@ class DeskWatch implements HealthIndicator {
                 where.at().pan(),
                 where.at().tilt(),
                 zoom.counts(),
+                axes.roll(),
+                axes.rail(),
                 going.crossingSeconds(),
                 going.panPerSecond(),
                 going.tiltPerSecond());

@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.Push;
 import app.jerboa.core.profile.Presets;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.Stopping.Outcome;
@@ -155,12 +156,11 @@ final class Driving {
         }
     }
 
-    void stick(double pan, double tilt, double zoomBy, double limit) {
-        stick(pan, tilt, zoomBy, 0, limit);
-    }
-
-    synchronized void stick(double pan, double tilt, double zoomBy, double focusBy, double limit) {
-        hand.push(turned.pan(pan), turned.tilt(tilt), zoomBy, focusBy, limit, clock.getAsLong());
+    /**
+     * @param limit share of all speeds, above 0 to 1
+     */
+    synchronized void stick(Push push, double limit) {
+        hand.push(turned.of(push), limit, clock.getAsLong());
         if (camera == null) {
             return;
         }

@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.Push;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.value.Kebab;
 import app.jerboa.server.people.Role;
@@ -148,12 +149,12 @@ public final class MachineDesk implements AutoCloseable {
             while (System.nanoTime() < ends && !until.getAsBoolean()) {
                 insist();
                 desk.driving.sign();
-                desk.driving.stick(p, t, z, 1);
+                desk.driving.stick(new Push(p, t, z, 0, 0, 0), 1);
                 pause(HOLD_MILLIS);
             }
         } finally {
             desk.driving.sign();
-            desk.driving.stick(0, 0, 0, 1);
+            desk.driving.stick(Push.CENTRE, 1);
         }
         insist();
     }

@@ -9,28 +9,22 @@ import java.util.OptionalInt;
  * @param place where it goes by itself; {@link #NOWHERE} when it is driven
  * @param speed step of its way there; empty for as the camera stands
  */
-record Motion(int pan, int tilt, int zoom, int focus, int place, OptionalInt speed) {
+record Motion(StickSpeeds.Steps steps, int place, OptionalInt speed) {
     static final int NOWHERE = -1;
     private static final int AT_HOME = -2;
 
-    static final Motion NONE = new Motion(0, 0, 0, 0, NOWHERE, OptionalInt.empty());
-    static final Motion HOME = new Motion(0, 0, 0, 0, AT_HOME, OptionalInt.empty());
+    static final Motion NONE = of(StickSpeeds.Steps.NONE);
+    static final Motion HOME = recall(AT_HOME, OptionalInt.empty());
 
     /**
      * @param preset as the camera calls it, from 0
      */
     static Motion recall(int preset, OptionalInt speed) {
-        return new Motion(0, 0, 0, 0, preset, speed);
+        return new Motion(StickSpeeds.Steps.NONE, preset, speed);
     }
 
     static Motion of(StickSpeeds.Steps steps) {
-        return new Motion(
-                steps.pan(),
-                steps.tilt(),
-                steps.zoom(),
-                steps.focus(),
-                NOWHERE,
-                OptionalInt.empty());
+        return new Motion(steps, NOWHERE, OptionalInt.empty());
     }
 
     boolean stands() {
@@ -52,6 +46,6 @@ record Motion(int pan, int tilt, int zoom, int focus, int place, OptionalInt spe
     }
 
     boolean drivesLike(Motion other) {
-        return pan == other.pan && tilt == other.tilt;
+        return steps.pan() == other.steps.pan() && steps.tilt() == other.steps.tilt();
     }
 }

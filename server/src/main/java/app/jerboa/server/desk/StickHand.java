@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.Push;
 import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.SpeedScale;
 import app.jerboa.core.motion.SteadyMove;
@@ -41,7 +42,14 @@ final class StickHand {
         // Until it says how far it is zoomed, it may be all the way; one that never says is wide.
         double view = camera.head().lens().angleDegrees(can.tells() ? 1 : 0);
         feel = driver;
-        speeds = new StickSpeeds(feel, panScale, tiltScale, can.zoomSteps(), view);
+        speeds =
+                new StickSpeeds(
+                        feel,
+                        panScale,
+                        tiltScale,
+                        can.zoomSteps(),
+                        HeadAxes.speeds(camera.head()),
+                        view);
         braking = camera.head().acceleration().orElse(SoftLimits.USUAL_BRAKING);
         pointing = Optional.empty();
         going = null;
@@ -90,13 +98,13 @@ final class StickHand {
     }
 
     /** The stick was pushed there, or let go in the middle: that ends what the page kept going. */
-    void push(double pan, double tilt, double zoom, double focus, double limit, long now) {
+    void push(Push push, double limit, long now) {
         lastSign = now;
         going = null;
         if (speeds == null) {
-            off = pan != 0 || tilt != 0 || zoom != 0 || focus != 0;
+            off = push.off();
         } else {
-            speeds.push(pan, tilt, zoom, focus, limit);
+            speeds.push(push, limit);
             off = speeds.isPushed();
         }
         mustLetGo &= off;
@@ -197,11 +205,11 @@ final class StickHand {
     }
 
     double panPerSecond(Motion sent) {
-        return speeds == null ? 0 : speeds.panPerSecond(sent.pan());
+        return speeds == null ? 0 : speeds.panPerSecond(sent.steps().pan());
     }
 
     double tiltPerSecond(Motion sent) {
-        return speeds == null ? 0 : speeds.tiltPerSecond(sent.tilt());
+        return speeds == null ? 0 : speeds.tiltPerSecond(sent.steps().tilt());
     }
 
     double crossingSeconds() {

@@ -1,6 +1,8 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.StickSpeeds;
 import app.jerboa.wire.link.session.HeadLink;
+import app.jerboa.wire.link.session.MoreAxis;
 import java.util.function.LongSupplier;
 
 /**
@@ -30,17 +32,29 @@ final class ToldMotion {
             lastSeen = null;
             go(camera.link(), motion);
         } else {
-            if (told.byItself() || !motion.drivesLike(told)) {
-                camera.link().drive(motion.pan(), motion.tilt());
-            }
-            if (motion.zoom() != told.zoom()) {
-                camera.link().zoom(motion.zoom());
-            }
-            if (motion.focus() != told.focus()) {
-                camera.link().focus(motion.focus());
-            }
+            drive(camera.link(), motion);
         }
         told = motion;
+    }
+
+    private void drive(HeadLink link, Motion motion) {
+        StickSpeeds.Steps next = motion.steps();
+        StickSpeeds.Steps before = told.steps();
+        if (told.byItself() || !motion.drivesLike(told)) {
+            link.drive(next.pan(), next.tilt());
+        }
+        if (next.roll() != before.roll()) {
+            link.axis(MoreAxis.ROLL, next.roll());
+        }
+        if (next.rail() != before.rail()) {
+            link.axis(MoreAxis.RAIL, next.rail());
+        }
+        if (next.zoom() != before.zoom()) {
+            link.zoom(next.zoom());
+        }
+        if (next.focus() != before.focus()) {
+            link.focus(next.focus());
+        }
     }
 
     /** It stands, or is being stopped. */

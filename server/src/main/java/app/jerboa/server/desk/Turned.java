@@ -1,5 +1,7 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.Push;
+
 /**
  * Which axes a stick turns the other way, for a head that hangs so that its picture would go the
  * wrong way. Set here or at the camera, never at both: twice turned is not turned.
@@ -11,11 +13,13 @@ record Turned(boolean pan, boolean tilt) {
         return pan && tilt ? "both" : pan ? "pan" : tilt ? "tilt" : "not";
     }
 
-    double pan(double push) {
-        return pan ? -push : push;
-    }
-
-    double tilt(double push) {
-        return tilt ? -push : push;
+    Push of(Push push) {
+        return new Push(
+                pan ? -push.pan() : push.pan(),
+                tilt ? -push.tilt() : push.tilt(),
+                push.zoom(),
+                push.focus(),
+                push.roll(),
+                push.rail());
     }
 }

@@ -3,8 +3,10 @@ package app.jerboa.server.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.Push;
 import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.StickLaw;
+import app.jerboa.core.profile.Profile;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Stopping.Outcome;
@@ -72,13 +74,18 @@ class DrivingTest {
                     marks, screen::add, () -> now, (camera, stopping) -> letGo.add(camera.id()));
 
     private static CameraLink link(CameraId id, FakeHead head) {
+        return link(id, head, "ceiling-ptz");
+    }
+
+    private static CameraLink link(CameraId id, FakeHead head, String profile) {
+        Profile of = TestProfiles.profiles().find(profile).orElseThrow();
         return new CameraLink(
                 id,
                 "holder",
                 "L" + id.device(),
-                "ceiling-ptz",
-                TestProfiles.profiles().find("ceiling-ptz").orElseThrow().head().orElseThrow(),
-                TestProfiles.profiles().find("ceiling-ptz").orElseThrow().presets(),
+                profile,
+                of.head().orElseThrow(),
+                of.presets(),
                 StickLaw.linear(),
                 head,
                 new WireLog(10));
@@ -107,7 +114,7 @@ class DrivingTest {
     /** As a page does it: the stick is repeated, each time with a sign of life; the watch runs. */
     private void push(double pan) {
         driving.sign();
-        driving.stick(pan, 0, 0, 1);
+        driving.stick(Push.of(pan, 0), 1);
         driving.watch();
     }
 
@@ -694,7 +701,7 @@ class DrivingTest {
         assertThat(head.told).as("it must be let go first").hasSize(2);
         push(0);
         driving.sign();
-        driving.stick(1, 1, 0, 1);
+        driving.stick(Push.of(1, 1), 1);
         assertThat(head.told).last().isEqualTo("drive -24 20");
     }
 
@@ -724,11 +731,37 @@ class DrivingTest {
         assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
     }
 
+    /** By the same ramp and the same stop contract as pan and tilt. */
+    @Test
+    void aHeadThatRollsIsStoppedWithTheRestWhenItsPageFallsSilent() {
+        CameraLink rolls = link(L1, head, "cinema-head");
+        assertThat(driving.take(rolls, open())).isTrue();
+        rolls(0);
+        rolls(-0.5);
+        assertThat(head.told).containsExactly("ROLL -12");
+        rolls(-1);
+        driving.sign();
+        driving.stick(new Push(0.5, 0, 0, 0, -1, 1), 1);
+        assertThat(head.told).as("it stands on no rail").last().isEqualTo("drive 12 0");
+        assertThat(head.told).containsExactly("ROLL -12", "ROLL -24", "drive 12 0");
+        pass(Driving.SILENCE_MILLIS + 1);
+        driving.watch();
+        assertThat(head.told).last().isEqualTo("stop");
+        rolls(-1);
+        assertThat(head.told).as("it must be let go first").last().isEqualTo("stop");
+    }
+
+    private void rolls(double push) {
+        driving.sign();
+        driving.stick(new Push(0, 0, 0, 0, push, 0), 1);
+        driving.watch();
+    }
+
     /** The focus lever springs back: its stop is in the stop of all. */
     @Test
     void aFocusThatIsPushedIsStoppedLikeTheRest() {
         driving.sign();
-        driving.stick(0, 0, 0, -1, 1);
+        driving.stick(new Push(0, 0, 0, -1, 0, 0), 1);
         assertThat(head.told).containsExactly("focus -8");
         pass(Driving.SILENCE_MILLIS + 1);
         driving.watch();

@@ -2,6 +2,7 @@ package app.jerboa.server.desk;
 
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.Health;
+import app.jerboa.wire.link.session.MoreAxis;
 import app.jerboa.wire.link.session.ProfileFrame;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.octets.Octets;
@@ -48,6 +49,11 @@ final class FakeHead implements HeadLink {
     @Override
     public CompletableFuture<?> focus(int speed) {
         return note("focus " + speed);
+    }
+
+    @Override
+    public CompletableFuture<?> axis(MoreAxis which, int step) {
+        return note(which + " " + step);
     }
 
     @Override

@@ -43,7 +43,21 @@ class ScreenTest {
                                             : m.toString());
 
     private static DeskMessages.Position at(int counts) {
-        return new DeskMessages.Position("position", 1, 0, 0, 0, 0, counts, 0, 0, 0, 0, 0);
+        return new DeskMessages.Position(
+                "position",
+                1,
+                0,
+                0,
+                0,
+                0,
+                counts,
+                0,
+                0,
+                Optional.empty(),
+                Optional.empty(),
+                0,
+                0,
+                0);
     }
 
     private static WireLog.Entry frame() {

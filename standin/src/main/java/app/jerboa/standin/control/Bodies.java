@@ -137,6 +137,7 @@ final class Bodies {
      * @param mac as its label says
      * @param plugged it has power
      * @param power what a person sees of it, in words
+     * @param axes where its head is beside pan and tilt, in degrees or metres
      */
     record DeviceBody(
             String id,
@@ -148,6 +149,7 @@ final class Bodies {
             double secondsToBoot,
             NetworkSettings settings,
             Optional<HeadState> head,
+            Map<String, Double> axes,
             Optional<SimulatedHead.Heard> lastDrive,
             Map<String, Integer> knobs) {
         static DeviceBody of(Hall hall, RigDevice d) {
@@ -161,6 +163,7 @@ final class Bodies {
                     d.secondsToBoot(),
                     d.settings(),
                     d.headState(),
+                    d.axes(),
                     d.lastDrive(),
                     d.knobs());
         }

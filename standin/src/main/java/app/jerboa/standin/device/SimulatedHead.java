@@ -48,6 +48,7 @@ public final class SimulatedHead implements ViscaObeys {
     private final KnobBank bank;
     private final KnobVoice knobs;
     private final Optional<Knob> focus;
+    private final MoreAxes more;
 
     /** As it was built, narrowed by the limits that were set at it. */
     private Head facts;
@@ -94,6 +95,7 @@ public final class SimulatedHead implements ViscaObeys {
         this.wall = wall;
         this.world = world;
         this.state = HeadState.atPowerUp(world.instant());
+        this.more = new MoreAxes(facts, world.instant());
     }
 
     public synchronized HeadState state() {
@@ -153,7 +155,15 @@ public final class SimulatedHead implements ViscaObeys {
 
     /** As it was told last, whether it has arrived by now or not. */
     private boolean told() {
-        return state.homing() || state.panSpeed() != 0 || state.tiltSpeed() != 0;
+        return state.homing()
+                || state.panSpeed() != 0
+                || state.tiltSpeed() != 0
+                || more.moving(world.instant());
+    }
+
+    /** Where it is beside pan and tilt, in degrees or metres, by name. */
+    public synchronized Map<String, Double> axes() {
+        return more.places(world.instant());
     }
 
     /** Told after each request that it was given while it moves, or moved before. */
@@ -279,7 +289,9 @@ public final class SimulatedHead implements ViscaObeys {
 
         @Override
         public Void raw(ViscaRequest.Raw it) {
-            return all(knobs.hear(it.body()));
+            return bank.standby()
+                    ? all(knobs.hear(it.body()))
+                    : all(more.hear(it.body(), world.instant()).or(() -> knobs.hear(it.body())));
         }
 
         /** Octets that nobody has are a fault of syntax. */

@@ -468,6 +468,11 @@ public final class RigDevice {
         return head.map(SimulatedHead::state);
     }
 
+    /** Where its head is beside pan and tilt; none for one without, or while it is not up. */
+    public synchronized Map<String, Double> axes() {
+        return head.map(SimulatedHead::axes).orElse(Map.of());
+    }
+
     /** What it sees with the head that it has; empty for one without. */
     Optional<BufferedImage> sees(Instant now) {
         Optional<HeadState> state = headState();

@@ -1,8 +1,10 @@
 package app.jerboa.standin.device;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
+import app.jerboa.core.profile.Axis;
 import app.jerboa.core.profile.Habit;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
@@ -16,8 +18,10 @@ import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.net.SharedUdp;
 import app.jerboa.wire.link.net.TcpStream;
 import app.jerboa.wire.link.net.UdpTransport;
+import app.jerboa.wire.link.session.AxisFrames;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.Health;
+import app.jerboa.wire.link.session.MoreAxis;
 import app.jerboa.wire.link.session.ProfileFrame;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.link.session.ViscaLink;
@@ -32,6 +36,7 @@ import java.net.InetSocketAddress;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
@@ -178,6 +183,42 @@ class PoorNetworkTest {
         Octets ask = Octets.of(0x81, 0x09, 0x04, 0x48, 0xFF);
         return link.tell(ProfileFrame.question(ask, 4, Optional.empty()), true)
                 .get(2, TimeUnit.SECONDS);
+    }
+
+    /**
+     * A head that rolls, over a network that loses a third: whoever takes it over without having
+     * driven it, as a server that starts again, brings it to rest on all its axes.
+     */
+    @Test
+    void aRollIsStoppedByALinkThatDidNotDriveIt() throws Exception {
+        Profile profile = ShippedProfiles.read("cinema-head").orElseThrow();
+        Head facts = profile.head().orElseThrow();
+        SimulatedHead head =
+                new SimulatedHead(
+                        facts,
+                        new KnobBank(profile, 1),
+                        InstantSource.system(),
+                        InstantSource.system());
+        ViscaUdpPort port =
+                ViscaUdpPort.open(
+                        loopback(0), Form.HEADER, head, Habits.USUAL, new Weather(30, 0, 0, 0, 1));
+        open.add(port);
+        Axis roll = facts.roll().orElseThrow();
+        Map<MoreAxis, AxisFrames> axes =
+                Map.of(MoreAxis.ROLL, AxisFrames.of(24, roll.drive(), roll.ask(), roll.answer()));
+        ViscaLink drives = link(UdpTransport.open(loopback(port.port())), Form.HEADER);
+        drives.has(axes);
+        drives.axis(MoreAxis.ROLL, -20);
+        await().until(() -> head.axes().get("roll") < -1);
+        drives.close();
+        ViscaLink takesOver = link(UdpTransport.open(loopback(port.port())), Form.HEADER);
+        takesOver.has(axes);
+        assertThat(takesOver.stop().get(10, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+        assertThat(head.moving()).isFalse();
+        double stands = head.axes().get("roll");
+        assertThat(takesOver.askAxis(MoreAxis.ROLL, false).get(5, TimeUnit.SECONDS) / 14.4)
+                .isCloseTo(stands, within(0.04));
+        assertThat(takesOver.axis(MoreAxis.RAIL, 1)).isCompletedExceptionally();
     }
 
     /**

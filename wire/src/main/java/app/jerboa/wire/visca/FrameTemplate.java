@@ -16,9 +16,13 @@ public final class FrameTemplate {
     private static final String ANSWER = "y0 50 ";
     private static final String END = " FF";
 
+    private static final int NIBBLE = 4;
+
+    private final String written;
     private final Template body;
 
-    private FrameTemplate(Template body) {
+    private FrameTemplate(String written, Template body) {
+        this.written = written;
         this.body = body;
     }
 
@@ -44,7 +48,13 @@ public final class FrameTemplate {
                     "a frame runs from " + start.trim() + " to FF, got \"" + written + "\"");
         }
         return new FrameTemplate(
+                written,
                 Template.of(written.substring(start.length(), written.length() - END.length())));
+    }
+
+    /** How wide the value's place is; 0 without one. */
+    public int valueBits() {
+        return NIBBLE * (int) written.chars().filter(c -> c == VALUE).count();
     }
 
     /** Octets between its start and its end mark. */

@@ -250,10 +250,15 @@ public sealed interface ViscaRequest {
      *
      * @param body between the address and the end mark, 1 to 14 octets without an end mark
      * @param answerOctets of the payload of its answer; empty where any answer will do
+     * @param stops it brings an axis to rest: it is never given up
      */
-    record Raw(Octets body, OptionalInt answerOctets) implements ViscaRequest {
+    record Raw(Octets body, OptionalInt answerOctets, boolean stops) implements ViscaRequest {
         public Raw(Octets body) {
             this(body, OptionalInt.empty());
+        }
+
+        public Raw(Octets body, OptionalInt answerOctets) {
+            this(body, answerOctets, false);
         }
 
         public Raw {

@@ -116,8 +116,13 @@ public final class SharedLine implements AutoCloseable {
     private synchronized void enqueue(Waiting next) {
         Key key = new Key(next.station().protocol, next.turn().replaces());
         if (next.turn().first()) {
-            queue.values().removeIf(w -> w.station() == next.station() && !w.turn().asks());
+            List<Waiting> dropped =
+                    queue.values().stream()
+                            .filter(w -> w.station() == next.station() && !w.turn().asks())
+                            .toList();
+            queue.values().removeAll(dropped);
             write(next);
+            dropped.forEach(w -> w.sent().sent(Optional.of("a stop went before it")));
             return;
         }
         if (queue.size() >= MOST_WAITING && !queue.containsKey(key)) {

@@ -4,6 +4,7 @@ import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ZoomPosition;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
@@ -52,6 +53,30 @@ public interface HeadLink extends AutoCloseable {
      * @param speed steps, near below 0; 0 stops
      */
     CompletableFuture<?> focus(int speed);
+
+    /**
+     * What the head has beside pan and tilt; told before anything is driven, so that every stop of
+     * this link stops that as well, whoever drove it. Does nothing in a protocol without.
+     */
+    default void has(Map<MoreAxis, AxisFrames> axes) {}
+
+    /**
+     * Fails for an axis that the head does not have.
+     *
+     * @param step signed; 0 stops
+     */
+    default CompletableFuture<?> axis(MoreAxis which, int step) {
+        return CompletableFuture.failedFuture(new NoAnswer("it has no " + which.word()));
+    }
+
+    /**
+     * Where an axis is, in counts; fails where it tells nothing back.
+     *
+     * @param polling as for {@link #askPanTilt}
+     */
+    default CompletableFuture<Integer> askAxis(MoreAxis which, boolean polling) {
+        return CompletableFuture.failedFuture(new NoAnswer("it has no " + which.word()));
+    }
 
     /** Fails where {@link Abilities#home} is false. */
     CompletableFuture<?> home();

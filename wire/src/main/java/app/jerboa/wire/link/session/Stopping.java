@@ -2,6 +2,10 @@ package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.ZoomPosition;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
@@ -45,8 +49,9 @@ public final class Stopping {
 
     private static final int BETWEEN_READINGS_MILLIS = 120;
 
-    /** Where a head points; zoom none where it cannot be read. */
-    private record View(PanTilt panTilt, Optional<ZoomPosition> zoom) {}
+    /** Where a head points; without what cannot be read. */
+    private record View(
+            PanTilt panTilt, Optional<ZoomPosition> zoom, Map<MoreAxis, Integer> axes) {}
 
     private final ViscaLink link;
     private long motionsBefore;
@@ -73,8 +78,14 @@ public final class Stopping {
                 link.nudge();
             }
             motionsBefore = link.motionsSent();
-            CompletableFuture<?> both = CompletableFuture.allOf(link.drive(0, 0), link.zoom(0));
-            return link.focused() ? CompletableFuture.allOf(both, link.focus(0)) : both;
+            List<CompletableFuture<?>> all = new ArrayList<>();
+            all.add(link.drive(0, 0));
+            link.axes().keySet().forEach(a -> all.add(link.axis(a, 0)));
+            all.add(link.zoom(0));
+            if (link.focused()) {
+                all.add(link.focus(0));
+            }
+            return CompletableFuture.allOf(all.toArray(CompletableFuture[]::new));
         }
     }
 
@@ -136,7 +147,22 @@ public final class Stopping {
     private CompletableFuture<View> look() {
         CompletableFuture<Optional<ZoomPosition>> zoom =
                 link.askZoom(true).handle((z, failure) -> Optional.ofNullable(z));
-        return link.askPanTilt(true).thenCombine(zoom, View::new);
+        CompletableFuture<Map<MoreAxis, Integer>> axes =
+                CompletableFuture.completedFuture(new EnumMap<>(MoreAxis.class));
+        for (MoreAxis axis : link.axes().keySet()) {
+            CompletableFuture<Optional<Integer>> at =
+                    link.askAxis(axis, true).handle((a, failure) -> Optional.ofNullable(a));
+            axes = axes.thenCombine(at, (all, place) -> with(all, axis, place));
+        }
+        return link.askPanTilt(true)
+                .thenCombine(zoom, (p, z) -> new View(p, z, Map.of()))
+                .thenCombine(axes, (v, a) -> new View(v.panTilt(), v.zoom(), a));
+    }
+
+    private static Map<MoreAxis, Integer> with(
+            Map<MoreAxis, Integer> all, MoreAxis axis, Optional<Integer> place) {
+        place.ifPresent(p -> all.put(axis, p));
+        return all;
     }
 
     private static <T> CompletableFuture<T> after(int millis, Supplier<CompletableFuture<T>> then) {

@@ -43,7 +43,8 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     static boolean stops(ViscaRequest request) {
         return request.equals(ViscaRequest.Drive.STOP)
                 || request.equals(ViscaRequest.Zoom.STOP)
-                || request.equals(FOCUS_STOP);
+                || request.equals(FOCUS_STOP)
+                || request instanceof ViscaRequest.Raw raw && raw.stops();
     }
 
     @Override

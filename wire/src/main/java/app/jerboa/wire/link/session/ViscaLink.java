@@ -15,6 +15,7 @@ import app.jerboa.wire.visca.ZoomPosition;
 import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
@@ -30,7 +31,13 @@ public final class ViscaLink implements HeadLink {
     private enum Moves {
         HEAD,
         LENS,
-        FOCUS
+        FOCUS,
+        ROLL,
+        RAIL;
+
+        static Moves of(MoreAxis axis) {
+            return axis == MoreAxis.ROLL ? ROLL : RAIL;
+        }
     }
 
     /** Commands that a camera works on at once. */
@@ -39,6 +46,7 @@ public final class ViscaLink implements HeadLink {
     private final Session<ViscaRequest, ViscaReply> session;
     private final Map<Moves, Exchange<ViscaRequest, ViscaReply>> newest =
             new EnumMap<>(Moves.class);
+    private Map<MoreAxis, AxisFrames> axes = Map.of();
     private long motionsSent;
 
     private static final Abilities CAN =
@@ -221,6 +229,50 @@ public final class ViscaLink implements HeadLink {
                         : ViscaRequest.Sent.of(ViscaMessage.FOCUS_NEAR_AT, -speed - 1));
     }
 
+    @Override
+    public synchronized void has(Map<MoreAxis, AxisFrames> more) {
+        axes = Map.copyOf(more);
+    }
+
+    @Override
+    public synchronized CompletableFuture<?> axis(MoreAxis which, int step) {
+        AxisFrames frames = axes.get(which);
+        if (frames == null) {
+            return HeadLink.super.axis(which, step);
+        }
+        ViscaRequest.Raw request = frames.request(step);
+        Moves what = Moves.of(which);
+        String words = step == 0 ? "stop " + which.word() : which.word() + " " + step;
+        return step == 0
+                ? stop(what, request, Optional.of(words))
+                : move(what, request, Optional.of(words));
+    }
+
+    @Override
+    public CompletableFuture<Integer> askAxis(MoreAxis which, boolean polling) {
+        Optional<AxisFrames.Asked> asked =
+                Optional.ofNullable(axes().get(which)).flatMap(AxisFrames::asked);
+        if (asked.isEmpty()) {
+            return HeadLink.super.askAxis(which, polling);
+        }
+        Octets body = asked.get().ask().fill(0);
+        OptionalInt size = OptionalInt.of(asked.get().answer().size());
+        return session.start(
+                        new ViscaRequest.Raw(body, size),
+                        polling,
+                        Optional.of("ask " + which.word()))
+                .reply
+                .thenApply(r -> counts(asked.get(), told(r, true)));
+    }
+
+    private static Integer counts(AxisFrames.Asked asked, Octets payload) {
+        return asked.read(payload).orElseThrow(() -> new NoAnswer("it did not say where it is"));
+    }
+
+    synchronized Map<MoreAxis, AxisFrames> axes() {
+        return axes;
+    }
+
     /** It was driven over this link, so that a stop has it to stop as well. */
     synchronized boolean focused() {
         return newest.containsKey(Moves.FOCUS);
@@ -231,24 +283,35 @@ public final class ViscaLink implements HeadLink {
         return Stopping.stop(this);
     }
 
-    private synchronized CompletableFuture<ViscaReply> move(Moves what, ViscaRequest motion) {
+    private CompletableFuture<ViscaReply> move(Moves what, ViscaRequest motion) {
+        return move(what, motion, Optional.empty());
+    }
+
+    private synchronized CompletableFuture<ViscaReply> move(
+            Moves what, ViscaRequest motion, Optional<String> called) {
         motionsSent++;
-        return replace(what, motion);
+        return replace(what, motion, called);
+    }
+
+    private CompletableFuture<ViscaReply> stop(Moves what, ViscaRequest stop) {
+        return stop(what, stop, Optional.empty());
     }
 
     /** A stop that is owed already goes out once more; whoever waits for it goes on waiting. */
-    private synchronized CompletableFuture<ViscaReply> stop(Moves what, ViscaRequest stop) {
+    private synchronized CompletableFuture<ViscaReply> stop(
+            Moves what, ViscaRequest stop, Optional<String> called) {
         Exchange<ViscaRequest, ViscaReply> owed = newest.get(what);
         if (owed != null && ViscaDialect.stops(owed.request) && session.isUnderWay(owed)) {
             session.again(owed);
             return owed.reply;
         }
-        return replace(what, stop);
+        return replace(what, stop, called);
     }
 
-    private CompletableFuture<ViscaReply> replace(Moves what, ViscaRequest motion) {
+    private CompletableFuture<ViscaReply> replace(
+            Moves what, ViscaRequest motion, Optional<String> called) {
         Exchange<ViscaRequest, ViscaReply> older = newest.get(what);
-        Exchange<ViscaRequest, ViscaReply> exchange = session.start(motion, false);
+        Exchange<ViscaRequest, ViscaReply> exchange = session.start(motion, false, called);
         newest.put(what, exchange);
         if (older != null) {
             session.abandon(older, "replaced by a newer command");
@@ -265,7 +328,7 @@ public final class ViscaLink implements HeadLink {
 
     /** The slowest step one way; a stop must follow at once. */
     synchronized void nudge() {
-        replace(Moves.HEAD, new ViscaRequest.Drive(1, 0));
+        replace(Moves.HEAD, new ViscaRequest.Drive(1, 0), Optional.empty());
     }
 
     /** How many motions other than stops went out: by it a stop sees that it was overtaken. */
