@@ -15,6 +15,8 @@ const deskKeys: readonly PageKey[] = [
   ['arrows', 'drive while held'],
   ['+ and -', 'zoom while held'],
   ['f and n', 'focus far and near while held'],
+  ['q and e', 'roll while held, where the head rolls'],
+  ['a and d', 'back and on along its rail while held'],
   ['c', 'creep: all speeds at 15 %'],
   ['p and digits', 'recall a preset, or see it first'],
   ['w', 'one picture, four, or all'],

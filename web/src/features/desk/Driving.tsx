@@ -247,7 +247,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           )}
           {feel && <StickSurface feel={feel} limit={limit} stick={stick} />}
           <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
-            <LensLevers stick={stick} />
+            <LensLevers stick={stick} camera={camera} />
             <Button
               variant={creeps ? 'contained' : 'outlined'}
               aria-pressed={creeps}

@@ -1,12 +1,17 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useRef } from 'react'
-import type { ReactNode } from 'react'
+import type { DeskCamera } from '../../shared/api/types'
 import type { Stick } from './messages'
 import type { Hold, StickStore } from './stickStore'
 
-/** Buttons that zoom and focus while they are held. */
-export function LensLevers({ stick }: { readonly stick: StickStore }) {
+interface Props {
+  readonly stick: StickStore
+  readonly camera: DeskCamera | undefined
+}
+
+/** Buttons that zoom, focus, roll and run along a rail while they are held. */
+export function LensLevers({ stick, camera }: Props) {
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
       <HeldButton stick={stick} push={{ zoom: 1 }} label="Zoom in while held">
@@ -21,6 +26,26 @@ export function LensLevers({ stick }: { readonly stick: StickStore }) {
       <HeldButton stick={stick} push={{ focus: -1 }} label="Focus near while held">
         near (n)
       </HeldButton>
+      {camera?.rolls && (
+        <>
+          <HeldButton stick={stick} push={{ roll: 1 }} label="Roll clockwise while held">
+            roll ↻ (e)
+          </HeldButton>
+          <HeldButton stick={stick} push={{ roll: -1 }} label="Roll anticlockwise while held">
+            roll ↺ (q)
+          </HeldButton>
+        </>
+      )}
+      {camera?.onRail && (
+        <>
+          <HeldButton stick={stick} push={{ rail: 1 }} label="Onwards on the rail while held">
+            rail → (d)
+          </HeldButton>
+          <HeldButton stick={stick} push={{ rail: -1 }} label="Back on the rail while held">
+            rail ← (a)
+          </HeldButton>
+        </>
+      )}
     </Box>
   )
 }
@@ -29,7 +54,7 @@ interface HeldProps {
   readonly stick: StickStore
   readonly push: Partial<Stick>
   readonly label: string
-  readonly children: ReactNode
+  readonly children: string
 }
 
 function HeldButton({ stick, push, label, children }: HeldProps) {
@@ -42,7 +67,8 @@ function HeldButton({ stick, push, label, children }: HeldProps) {
     <Button
       variant="outlined"
       sx={{ height: 54, touchAction: 'none' }}
-      aria-label={label}
+      // What stands on it must be part of its name, for whoever says it aloud.
+      aria-label={`${children}: ${label}`}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId)
         held.current = stick.hold('lever')

@@ -9,7 +9,8 @@ import type { Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useToldViews } from '../told'
 import type { KnobByAxis, PadAct, PadAxis, PadMap, ToldByButton } from './pad'
-import { ACTS, AXES, USUAL, calibrated, movedAxis, padChoices, withAxis, withButton, without } from './pad'
+import { ACTS, USUAL, calibrated, movedAxis, padChoices, withAxis, withButton, without } from './pad'
+import { STICK_AXES } from './messages'
 import { present } from './usePad'
 
 const AXIS_WORDS: Readonly<Record<PadAxis, string>> = {
@@ -17,6 +18,8 @@ const AXIS_WORDS: Readonly<Record<PadAxis, string>> = {
   tilt: 'Tilt: push it up',
   zoom: 'Zoom: push it to tele',
   focus: 'Focus: push it to far',
+  roll: 'Roll: push it clockwise',
+  rail: 'Rail: push it onwards',
 }
 
 const ACT_WORDS: Readonly<Record<PadAct, string>> = {
@@ -109,7 +112,7 @@ export const PadPanel = memo(function PadPanel({ job, device, name, map, onBusy 
           <Box sx={{ color: 'text.secondary', fontSize: '0.88rem' }}>Kept for you and {name}</Box>
           {keep.error && <Trouble>{sentence(keep.error)}</Trouble>}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
-            {AXES.map((to) => (
+            {STICK_AXES.map((to) => (
               <Button
                 key={to}
                 variant="outlined"

@@ -48,11 +48,20 @@ export function Limits({ job, camera, positions }: Props) {
 function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {
   const position = usePosition(positions)
   if (!position) return <p>Asking {camera.name} where it points …</p>
+  const more = [
+    ...(position.rollDegrees === null
+      ? []
+      : [['Roll', `${position.rollDegrees.toFixed(1)}°`, 'clockwise, as it sees'] as const]),
+    ...(position.railMetres === null
+      ? []
+      : [['Rail', `${position.railMetres.toFixed(2)} m`, 'from its start'] as const]),
+  ]
   const values = [
     ['Pan', `${position.panDegrees.toFixed(1)}°`, `${position.panCounts} counts`],
     ['Tilt', `${position.tiltDegrees.toFixed(1)}°`, `${position.tiltCounts} counts`],
     ['Zoom', `${Math.round(position.zoom * 100)} %`, `${position.zoomCounts} counts`],
     ['View', `${position.angleDegrees.toFixed(1)}°`, 'wide, by the lens'],
+    ...more,
   ] as const
   return (
     <div>

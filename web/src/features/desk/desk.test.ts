@@ -5,6 +5,7 @@ import { fewOf, groupWith, groupsOf } from './CameraKeys'
 import { NOTHING_YET, after } from './deskState'
 import { holdEnd } from './holdEnd'
 import type { Position } from './messages'
+import { CENTRE } from './messages'
 import { positionStore } from './positions'
 import { called, holdsWords, namesWords, nextFree, typedFor } from './presets'
 import { deflection } from './useStickKeys'
@@ -19,6 +20,8 @@ const AT_REST: Position = {
   panCounts: 14,
   tiltCounts: 0,
   zoomCounts: 0,
+  rollDegrees: null,
+  railMetres: null,
   crossingSeconds: 5,
   panPerSecond: 0,
   tiltPerSecond: 0,
@@ -32,7 +35,7 @@ describe('keys as a stick', () => {
     [['ArrowUp', 'ArrowRight', '+'], 1, 1, 1],
     [['-', 'ArrowDown'], 0, -1, -1],
   ])('%j', (keys, pan, tilt, zoom) =>
-    expect(deflection(new Set(keys))).toEqual({ pan, tilt, zoom, focus: 0 }),
+    expect(deflection(new Set(keys))).toEqual({ ...CENTRE, pan, tilt, zoom }),
   )
 })
 

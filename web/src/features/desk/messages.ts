@@ -10,6 +10,10 @@ export interface Position {
   readonly panCounts: number
   readonly tiltCounts: number
   readonly zoomCounts: number
+  /** Of a head that rolls and says so; clockwise as the camera sees. */
+  readonly rollDegrees: number | null
+  /** Of one on a rail, from its start. */
+  readonly railMetres: number | null
   /** In which the picture crosses at full deflection, by this person's feel. */
   readonly crossingSeconds: number
   /** As told now, right and up positive; 0 at rest. */
@@ -59,14 +63,29 @@ export type FromServer =
   | { readonly type: 'needs'; readonly camera: number; readonly what: 'clear' | 'on-air' }
   | Frames
 
-/** Deflections: right, up, tele and far are positive, -1 to 1. */
-export interface Stick {
-  readonly pan: number
-  readonly tilt: number
-  readonly zoom: number
-  readonly focus: number
+/** What a stick pushes; roll and rail do nothing at a head that has none. */
+export const STICK_AXES = ['pan', 'tilt', 'zoom', 'focus', 'roll', 'rail'] as const
+export type StickAxis = (typeof STICK_AXES)[number]
+
+/** Deflections: right, up, tele, far, clockwise and onwards are positive, -1 to 1. */
+export type Stick = Readonly<Record<StickAxis, number>>
+
+export const CENTRE: Stick = { pan: 0, tilt: 0, zoom: 0, focus: 0, roll: 0, rail: 0 }
+
+export const centred = (s: Stick) => STICK_AXES.every((axis) => s[axis] === 0)
+
+/** All pushes together, no axis beyond its end. */
+export function added(parts: readonly Partial<Stick>[]): Stick {
+  const add = (axis: StickAxis) => {
+    const all = parts.reduce((total, part) => total + (part[axis] ?? 0), 0)
+    return Math.max(-1, Math.min(1, all))
+  }
+  return {
+    pan: add('pan'),
+    tilt: add('tilt'),
+    zoom: add('zoom'),
+    focus: add('focus'),
+    roll: add('roll'),
+    rail: add('rail'),
+  }
 }
-
-export const CENTRE: Stick = { pan: 0, tilt: 0, zoom: 0, focus: 0 }
-
-export const centred = (s: Stick) => s.pan === 0 && s.tilt === 0 && s.zoom === 0 && s.focus === 0

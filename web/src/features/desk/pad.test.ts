@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { CENTRE } from './messages'
 import type { AxisUse } from './pad'
 import {
   USUAL,
@@ -42,7 +43,7 @@ describe('a pad', () => {
 
   it('drives by its sticks and acts by its buttons', () => {
     const { stick, acts } = readPad(USUAL, state([1, 1, 0, -1], 1, 5))
-    expect(stick).toEqual({ pan: 1, tilt: -1, zoom: 1, focus: 0 })
+    expect(stick).toEqual({ ...CENTRE, pan: 1, tilt: -1, zoom: 1 })
     expect([...acts]).toEqual(['stop', 'next'])
     const zoomed = readPad(withButton(USUAL, 'wide', 7), state([0, 0, 0, 0], 7))
     expect(zoomed.stick.zoom).toBe(-1)
@@ -64,7 +65,7 @@ describe('a pad', () => {
     )
     const read = readPad(map, state([0, 0, 0.54, 0], 6, 7))
     expect(read.turns.get('iris')).toBeCloseTo(0.5, 9)
-    expect(read.stick).toEqual({ pan: 0, tilt: 0, zoom: 0, focus: 0 })
+    expect(read.stick).toEqual(CENTRE)
     expect([...read.acts].map(toldBy)).toEqual([
       { name: 'iris', by: 1 },
       { name: 'one-push: focus', by: 0 },
@@ -106,8 +107,7 @@ describe('a pad', () => {
       [0.14, 0],
     ]
     const map = calibrated(USUAL, rest)
-    for (const axes of rest)
-      expect(readPad(map, state(axes)).stick).toEqual({ pan: 0, tilt: 0, zoom: 0, focus: 0 })
+    for (const axes of rest) expect(readPad(map, state(axes)).stick).toEqual(CENTRE)
     expect(map.axes[0]?.centre).toBeCloseTo(0.14, 9)
     expect(calibrated(USUAL, [])).toEqual(USUAL)
   })

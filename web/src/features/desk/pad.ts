@@ -1,10 +1,9 @@
 import type { ToldView } from '../../shared/api/types'
-import type { Stick } from './messages'
-import { CENTRE } from './messages'
+import type { Stick, StickAxis } from './messages'
+import { CENTRE, added } from './messages'
 
 /** What an axis of a game pad can be. */
-export const AXES = ['pan', 'tilt', 'zoom', 'focus'] as const
-export type PadAxis = (typeof AXES)[number]
+export type PadAxis = StickAxis
 
 /** What a button of a game pad can do. */
 export const ACTS = ['stop', 'hold', 'creep', 'home', 'next', 'previous', 'tele', 'wide'] as const
@@ -87,14 +86,8 @@ export function readPad(
   }
   if (acts.has('tele')) stick.zoom += 1
   if (acts.has('wide')) stick.zoom -= 1
-  const clamp = (v: number) => Math.max(-1, Math.min(1, v))
   return {
-    stick: {
-      pan: clamp(stick.pan),
-      tilt: clamp(stick.tilt),
-      zoom: clamp(stick.zoom),
-      focus: clamp(stick.focus),
-    },
+    stick: added([stick]),
     acts,
     turns,
   }

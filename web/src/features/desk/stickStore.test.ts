@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Stick } from './messages'
+import { CENTRE } from './messages'
 import { stickStore } from './stickStore'
 import { heldKeys } from './useStickKeys'
 
@@ -9,8 +10,6 @@ function recorded() {
   store.listen((s) => sent.push(s))
   return { sent, store, keys: heldKeys(store) }
 }
-
-const CENTRE = { pan: 0, tilt: 0, zoom: 0, focus: 0 }
 
 describe('one store of the stick', () => {
   it('adds up what all sources hold and sends only what changes', () => {
@@ -22,10 +21,10 @@ describe('one store of the stick', () => {
     store.hold('surface').push({ pan: 0.5, tilt: 0.2 })
     lever.release()
     expect(sent).toEqual([
-      { pan: 1, tilt: 0, zoom: 0, focus: 0 },
-      { pan: 1, tilt: 0, zoom: -1, focus: 0 },
-      { pan: 1, tilt: 0.2, zoom: -1, focus: 0 },
-      { pan: 1, tilt: 0.2, zoom: 0, focus: 0 },
+      { ...CENTRE, pan: 1, tilt: 0, zoom: 0 },
+      { ...CENTRE, pan: 1, tilt: 0, zoom: -1 },
+      { ...CENTRE, pan: 1, tilt: 0.2, zoom: -1 },
+      { ...CENTRE, pan: 1, tilt: 0.2, zoom: 0 },
     ])
   })
 
@@ -40,9 +39,9 @@ describe('one store of the stick', () => {
       keys.down('ArrowUp', false)
       hold.release()
       expect(sent).toEqual([
-        { pan: 1, tilt: 0, zoom: 0, focus: 0 },
+        { ...CENTRE, pan: 1, tilt: 0, zoom: 0 },
         CENTRE,
-        { pan: 0, tilt: 1, zoom: 0, focus: 0 },
+        { ...CENTRE, pan: 0, tilt: 1, zoom: 0 },
       ])
     },
   )
@@ -54,13 +53,13 @@ describe('one store of the stick', () => {
     keys.down('ArrowRight', true)
     expect(sent.at(-1)).toEqual(CENTRE)
     keys.down('ArrowUp', false)
-    expect(sent.at(-1)).toEqual({ pan: 0, tilt: 1, zoom: 0, focus: 0 })
+    expect(sent.at(-1)).toEqual({ ...CENTRE, pan: 0, tilt: 1, zoom: 0 })
     keys.up('ArrowRight')
-    expect(sent.at(-1)).toEqual({ pan: 0, tilt: 1, zoom: 0, focus: 0 })
+    expect(sent.at(-1)).toEqual({ ...CENTRE, pan: 0, tilt: 1, zoom: 0 })
     keys.up('ArrowUp')
     expect(sent.at(-1)).toEqual(CENTRE)
     keys.down('ArrowRight', false)
-    expect(sent.at(-1)).toEqual({ pan: 1, tilt: 0, zoom: 0, focus: 0 })
+    expect(sent.at(-1)).toEqual({ ...CENTRE, pan: 1, tilt: 0, zoom: 0 })
   })
 
   it('whatever is pressed and lost, nothing is left once all is released or centred', () => {
@@ -88,11 +87,11 @@ describe('one store of the stick', () => {
     keys.down('ArrowRight', false)
     store.keep()
     keys.up('ArrowRight')
-    expect(store.now()).toEqual({ pan: 1, tilt: 0, zoom: 0, focus: 0 })
+    expect(store.now()).toEqual({ ...CENTRE, pan: 1, tilt: 0, zoom: 0 })
     expect(store.kept()).toBe(true)
     const lever = store.hold('lever')
     lever.push({ zoom: 1 })
-    expect(store.now()).toEqual({ pan: 0, tilt: 0, zoom: 1, focus: 0 })
+    expect(store.now()).toEqual({ ...CENTRE, pan: 0, tilt: 0, zoom: 1 })
     lever.release()
     expect(sent.at(-1)).toEqual(CENTRE)
     keys.down('ArrowUp', false)

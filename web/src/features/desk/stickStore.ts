@@ -1,7 +1,5 @@
 import type { Stick } from './messages'
-import { CENTRE, centred } from './messages'
-
-const AXES = ['pan', 'tilt', 'zoom', 'focus'] as const
+import { CENTRE, STICK_AXES, added, centred } from './messages'
 
 /** What can hold the stick off centre. */
 export type StickSource = 'keys' | 'surface' | 'lever' | 'pad' | 'kept'
@@ -26,8 +24,8 @@ export function stickStore() {
   let now = CENTRE
 
   function tell() {
-    const next = sum([...held.values()])
-    if (AXES.every((axis) => next[axis] === now[axis])) return
+    const next = added([...held.values()])
+    if (STICK_AXES.every((axis) => next[axis] === now[axis])) return
     now = next
     listeners.forEach((listener) => listener(now))
     tellKept()
@@ -91,15 +89,3 @@ export function stickStore() {
 }
 
 export type StickStore = ReturnType<typeof stickStore>
-
-function sum(parts: readonly Partial<Stick>[]): Stick {
-  const add = (axis: keyof Stick) =>
-    Math.max(
-      -1,
-      Math.min(
-        1,
-        parts.reduce((total, part) => total + (part[axis] ?? 0), 0),
-      ),
-    )
-  return { pan: add('pan'), tilt: add('tilt'), zoom: add('zoom'), focus: add('focus') }
-}

@@ -1,6 +1,7 @@
 import { useEffect } from 'react'
 import { typing } from '../../shared/ui/keys'
 import type { Stick } from './messages'
+import { added } from './messages'
 import type { Hold, StickStore } from './stickStore'
 
 const pushes: Record<string, Partial<Stick>> = {
@@ -13,6 +14,10 @@ const pushes: Record<string, Partial<Stick>> = {
   '-': { zoom: -1 },
   f: { focus: 1 },
   n: { focus: -1 },
+  e: { roll: 1 },
+  q: { roll: -1 },
+  d: { rail: 1 },
+  a: { rail: -1 },
 }
 
 /** Arrows move a slider that has the focus, and no head. */
@@ -21,15 +26,7 @@ const onSlider = (target: EventTarget | null) =>
 
 /** What the keys that are held down add up to. */
 export function deflection(held: ReadonlySet<string>): Stick {
-  let [pan, tilt, zoom, focus] = [0, 0, 0, 0]
-  for (const key of held) {
-    pan += pushes[key]?.pan ?? 0
-    tilt += pushes[key]?.tilt ?? 0
-    zoom += pushes[key]?.zoom ?? 0
-    focus += pushes[key]?.focus ?? 0
-  }
-  const clamp = (v: number) => Math.max(-1, Math.min(1, v))
-  return { pan: clamp(pan), tilt: clamp(tilt), zoom: clamp(zoom), focus: clamp(focus) }
+  return added([...held].map((key) => pushes[key] ?? {}))
 }
 
 /** Which keys are down; those that were down when everything was centred do not count any more. */
@@ -68,7 +65,7 @@ export function heldKeys(stick: StickStore) {
   }
 }
 
-/** Arrow keys are the stick, plus and minus the zoom, f and n the focus; released keys spring back. */
+/** Arrow keys are the stick, plus and minus the zoom, f and n the focus, q and e the roll, a and d the rail; released keys spring back. */
 export function useStickKeys(stick: StickStore): void {
   useEffect(() => {
     const keys = heldKeys(stick)

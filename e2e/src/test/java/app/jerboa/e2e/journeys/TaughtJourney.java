@@ -29,7 +29,12 @@ class TaughtJourney extends Jerboa {
               "tiltDownDegrees":-20,"tiltUpDegrees":60,
               "pan":{"slowest":1,"fastest":40,"steps":24},"tilt":{"slowest":1,"fastest":30,"steps":20},
               "zoom":{"slowest":0.1,"fastest":0.5,"steps":8},
-              "lens":{"sensorWidthMm":6.2,"wideMm":5,"teleMm":50}},
+              "lens":{"sensorWidthMm":6.2,"wideMm":5,"teleMm":50},
+              "roll":{"from":-45,"to":45,"slowest":0.5,"fastest":20,"steps":10,
+               "drive":"8x 01 7E 71 0p 0p FF","ask":"8x 09 7E 71 FF",
+               "answer":"y0 50 0p 0p 0p 0p FF","countsPerUnit":10},
+              "rail":{"from":0,"to":6,"slowest":0.01,"fastest":0.8,"steps":8,
+               "drive":"8x 01 7E 72 0p 0p FF"}},
              "video":{"formats":["1080p50"],"motionPath":"http://{address}/moving"},
              "knobs":[
               {"name":"lamp","use":"camera","least":0,"most":1,"readable":true,
@@ -86,12 +91,14 @@ class TaughtJourney extends Jerboa {
         job = user.fourCameras();
         long old = user.device(job, "L1");
         user.send("POST", "/api/jobs/" + job + "/kit/remove", "{\"devices\":[" + old + "]}");
-        user.send(
-                "POST",
-                "/api/jobs/" + job + "/profiles",
-                PROFILE.replace("ID", id)
-                        .replace("LEAST", Integer.toString(least))
-                        .replace("MOST", Integer.toString(most)));
+        JsonNode taken =
+                user.send(
+                        "POST",
+                        "/api/jobs/" + job + "/profiles",
+                        PROFILE.replace("ID", id)
+                                .replace("LEAST", Integer.toString(least))
+                                .replace("MOST", Integer.toString(most)));
+        Assertions.assertThat(taken.has("version")).as(taken.toString()).isTrue();
         user.send("POST", "/api/jobs/" + job + "/kit", "{\"profile\":\"" + id + "\",\"count\":1}");
         user.bringUp(job);
         JsonNode view = user.send("GET", "/api/jobs/" + job, "");
@@ -126,9 +133,45 @@ class TaughtJourney extends Jerboa {
         await().until(() -> device().get("head").get("panSpeed").asDouble() > 0);
         user.page.keyboard().up("ArrowRight");
         assertThat(user.page.getByText("seen standing still")).isVisible();
+        rollsAndRuns();
         choose(named("lamp of " + name), "lit");
         stands("lamp", 1);
         assertThat(user.page.getByLabel("Functions of " + name)).containsText("reads lit");
+    }
+
+    private double axis(String axis) {
+        return device().get("axes").get(axis).asDouble();
+    }
+
+    private void standsOn(String axis) {
+        await().atMost(Duration.ofSeconds(10))
+                .until(
+                        () -> {
+                            double before = axis(axis);
+                            return axis(axis) == before && !device().get("moving").asBoolean();
+                        });
+    }
+
+    /** Roll by its key, rail by its lever; a page that is gone stops what it had moving. */
+    private void rollsAndRuns() {
+        user.page.keyboard().down("e");
+        await().until(() -> axis("roll") > 2);
+        user.page.keyboard().up("e");
+        standsOn("roll");
+        assertThat(user.page.locator("[data-reading=Roll]")).containsText("clockwise");
+        user.page.getByLabel("Onwards on the rail while held").hover();
+        user.page.mouse().down();
+        await().until(() -> axis("rail") > 0.2);
+        user.page.mouse().up();
+        standsOn("rail");
+        user.page.keyboard().down("q");
+        await().until(() -> axis("roll") < 1);
+        user.page.navigate("about:blank");
+        standsOn("roll");
+        Assertions.assertThat(axis("roll")).as("it did not run to its end").isGreaterThan(-40);
+        user.page.keyboard().up("q");
+        user.open(job, "desk");
+        take();
     }
 
     private void paintsIt(int least, int most) {

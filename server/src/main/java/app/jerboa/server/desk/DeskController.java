@@ -53,6 +53,7 @@ class DeskController {
      * @param move the lead that must be moved for it, in words; else empty
      * @param chained it hangs on a chain whose cameras can be numbered from here
      * @param tells it can be asked where it points
+     * @param rolls its roll can be driven; {@code onRail} its rail
      * @param turned axes that a stick turns the other way here
      * @param soft between which places it is to point, as somebody set
      * @param cannot why it cannot be driven from here, in words; else empty
@@ -75,6 +76,8 @@ class DeskController {
             String move,
             boolean chained,
             boolean tells,
+            boolean rolls,
+            boolean onRail,
             String cannot,
             LimitsBody limits,
             LimitsWish soft,
@@ -204,6 +207,8 @@ class DeskController {
                 port.isPresent() ? "" : DeskWords.move(way),
                 way instanceof DeskWay.OverLine chain && chain.protocol() == Protocol.VISCA_SERIAL,
                 !(way instanceof DeskWay.OverLine line && !line.tells()),
+                HeadAxes.speeds(head).roll().isPresent(),
+                HeadAxes.speeds(head).rail().isPresent(),
                 way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",
                 new LimitsBody(
                         head.panLeftDegrees(),

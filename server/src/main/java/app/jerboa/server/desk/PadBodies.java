@@ -13,7 +13,7 @@ final class PadBodies {
     private static final int LONGEST_NAME = 200;
     private static final int MOST_AXES = 16;
     private static final int MOST_BUTTONS = 64;
-    private static final Set<String> AXES = Set.of("pan", "tilt", "zoom", "focus");
+    private static final Set<String> AXES = Set.of("pan", "tilt", "zoom", "focus", "roll", "rail");
     private static final Set<String> ACTS =
             Set.of("stop", "hold", "creep", "home", "next", "previous", "tele", "wide");
 
@@ -30,7 +30,7 @@ final class PadBodies {
 
     /**
      * @param axis from 0, as the browser counts
-     * @param to pan, tilt, zoom, focus or {@code knob:} and its name
+     * @param to pan, tilt, zoom, focus, roll, rail or {@code knob:} and its name
      * @param turned it pushes the other way
      * @param centre what it reads at rest, -1 to 1
      * @param dead how far from that it strays by itself, 0 to 1
@@ -76,7 +76,7 @@ final class PadBodies {
             if (!map.axes().stream().allMatch(a -> a != null && a.possible())) {
                 throw bad(
                         "axes",
-                        "An axis is pan, tilt, zoom, focus or knob: and its name, with a centre within -1 to 1.");
+                        "An axis is pan, tilt, zoom, focus, roll, rail or knob: and its name, with a centre within -1 to 1.");
             }
             if (!map.buttons().stream().allMatch(b -> b != null && b.possible())) {
                 throw bad(

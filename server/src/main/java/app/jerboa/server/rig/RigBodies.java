@@ -77,6 +77,8 @@ final class RigBodies {
             double secondsToBoot,
             Network settings,
             Optional<Object> head,
+            boolean moving,
+            Map<String, Double> axes,
             Optional<Object> lastDrive,
             Map<String, Integer> knobs) {}
 

@@ -137,6 +137,7 @@ final class Bodies {
      * @param mac as its label says
      * @param plugged it has power
      * @param power what a person sees of it, in words
+     * @param moving its head is on its way, on any axis
      * @param axes where its head is beside pan and tilt, in degrees or metres
      */
     record DeviceBody(
@@ -149,6 +150,7 @@ final class Bodies {
             double secondsToBoot,
             NetworkSettings settings,
             Optional<HeadState> head,
+            boolean moving,
             Map<String, Double> axes,
             Optional<SimulatedHead.Heard> lastDrive,
             Map<String, Integer> knobs) {
@@ -163,6 +165,7 @@ final class Bodies {
                     d.secondsToBoot(),
                     d.settings(),
                     d.headState(),
+                    d.moving(),
                     d.axes(),
                     d.lastDrive(),
                     d.knobs());

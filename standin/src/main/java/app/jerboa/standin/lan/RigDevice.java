@@ -480,7 +480,7 @@ public final class RigDevice {
         return facts.flatMap(f -> state.map(s -> HallPicture.of(number, f, s, bank, now)));
     }
 
-    synchronized boolean moving() {
+    public synchronized boolean moving() {
         return head.filter(SimulatedHead::moving).isPresent();
     }
 
