@@ -111,6 +111,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
   const padName = usePadName()
   const padMap = usePadMap(job.id, padName)
   const [hand] = useState(toldHand)
+  const [menuAt, setMenuAt] = useState<HTMLElement | null>(null)
   // Pushed all the way a knob goes from end to end in so many seconds.
   const turnByPad = (name: string, push: number, seconds: number) => {
     const knob = hand.view()?.knobs.find((k) => k.name === name)
@@ -196,6 +197,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
             </Box>
             <WallSwitch size={wall} onSize={setWall} />
           </Box>
+          <div ref={setMenuAt} />
           {camera && state.taken !== 0 && (
             <Presets job={job} device={camera.id} onAir={camera.onAir} onRecall={recall} />
           )}
@@ -208,6 +210,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
               asks={told.rests}
               kept={camera.onAir && !state.allowedOnAir ? 'it is on air' : ''}
               hand={hand}
+              menuAt={menuAt}
             />
           )}
         </div>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { memo, useDeferredValue, useState } from 'react'
+import { createPortal } from 'react-dom'
 import { rights } from '../../shared/api/changes'
 import type { Job, Knob, ToldView, Verb } from '../../shared/api/types'
 import { useSteady } from '../../shared/ui/useSteady'
@@ -10,6 +11,8 @@ import { GraveDialog } from './GraveDialog'
 import { KnobControl } from './KnobControl'
 import type { Readings } from './knobs'
 import { cannot, held, nothingRead, valueWords } from './knobs'
+import { MenuPad } from './MenuPad'
+import { ofMenu } from './menu'
 import type { ToldHand } from './toldHand'
 import { stepped, useToldHand } from './toldHand'
 import { useKnobs, useToldViews } from './useTold'
@@ -32,6 +35,7 @@ export const Functions = memo(function Functions({
   asks,
   kept: keptNow,
   hand,
+  menuAt,
 }: {
   readonly job: Job
   readonly device: number
@@ -41,13 +45,17 @@ export const Functions = memo(function Functions({
   readonly kept: string
   /** What turns knobs and tells verbs from outside this column. */
   readonly hand: ToldHand
+  /** Where its menu is gone through: beside the picture that the menu is in. */
+  readonly menuAt: HTMLElement | null
 }) {
   const told = useToldViews(job)
   // Drawn in small pieces after the camera was taken: a stick that is held meanwhile must not miss its beat.
   const shown = useDeferredValue(device, 0)
   const view = told.data?.find((v) => v.device === shown)
   if (!view || shown !== device) return null
-  return <Column key={shown} job={job} view={view} asks={asks} keptNow={keptNow} hand={hand} />
+  return (
+    <Column key={shown} job={job} view={view} asks={asks} keptNow={keptNow} hand={hand} menuAt={menuAt} />
+  )
 })
 
 interface ColumnProps {
@@ -56,9 +64,10 @@ interface ColumnProps {
   readonly asks: boolean
   readonly keptNow: string
   readonly hand: ToldHand
+  readonly menuAt: HTMLElement | null
 }
 
-function Column({ job, view, asks, keptNow, hand }: ColumnProps) {
+function Column({ job, view, asks, keptNow, hand, menuAt }: ColumnProps) {
   const knobs = useKnobs(job, [view.device], asks)
   const [grave, setGrave] = useState<Grave>()
   const readings = useDeferredValue(knobs.readings[view.device] ?? none)
@@ -102,12 +111,13 @@ function Column({ job, view, asks, keptNow, hand }: ColumnProps) {
     else void knobs.tell(view.device, grave.name, true)
     setGrave(undefined)
   }
+  const plain = view.verbs.filter((v) => !ofMenu(v))
   return (
     <Box component="section" aria-label={`Functions of ${view.name}`} sx={{ mt: 2 }}>
       <CameraTrouble job={job} view={view} knobs={knobs} />
-      {view.verbs.length > 0 && (
+      {plain.length > 0 && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
-          {view.verbs.map((v) => {
+          {plain.map((v) => {
             const kept = keeps(v)
             return (
               <Button
@@ -129,6 +139,8 @@ function Column({ job, view, asks, keptNow, hand }: ColumnProps) {
           })}
         </Box>
       )}
+      {menuAt &&
+        createPortal(<MenuPad view={view} readings={readings} keeps={keeps} onTell={tell} />, menuAt)}
       {groups.map(([use, title]) => {
         const mine = view.knobs.filter((k) => k.use === use)
         return (

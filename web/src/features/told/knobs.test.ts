@@ -2,6 +2,7 @@ import { stepped } from './toldHand'
 import { describe, expect, it } from 'vitest'
 import type { Knob } from '../../shared/api/types'
 import type { Readings } from './knobs'
+import { menuShows } from './menu'
 import { effectWords, held, keptBy, nothingRead, turned, valueWords } from './knobs'
 
 const knob = (name: string, more: Partial<Knob> = {}): Knob => ({
@@ -68,6 +69,25 @@ describe('nothing read', () => {
     ['where none was', { gain: silent, iris: silent }, silent],
   ])('%s', (_, readings: Readings, trouble) => {
     expect(nothingRead(readings)).toBe(trouble)
+  })
+})
+
+describe('the menu in a picture', () => {
+  const menu = knob('menu', {
+    choices: [
+      { name: 'on', value: 2 },
+      { name: 'off', value: 3 },
+    ],
+  })
+  const up = { name: 'menu up', does: 'sets', grave: false, approved: true, only: [], in: 'VISCA' }
+  const reads = (value: number | null) => ({ menu: { value, trouble: '', code: '' } })
+  it.each([
+    ['shows', [up], reads(2), true],
+    ['is off', [up], reads(3), false],
+    ['was not read', [up], reads(null), false],
+    ['cannot be gone through', [], reads(2), false],
+  ])('%s', (_, verbs, read, shows) => {
+    expect(menuShows({ knobs: [menu], verbs }, read)).toBe(shows)
   })
 })
 

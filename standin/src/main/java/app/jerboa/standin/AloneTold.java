@@ -5,6 +5,7 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.WorldClock;
 import app.jerboa.standin.asked.RtspEar;
+import app.jerboa.standin.device.CameraMenu;
 import app.jerboa.standin.device.Door;
 import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.KnobBank;
@@ -14,6 +15,7 @@ import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.lan.RigDevice;
 import app.jerboa.standin.picture.HallPicture;
+import app.jerboa.standin.picture.MenuPicture;
 import app.jerboa.standin.picture.Still;
 import app.jerboa.standin.web.WebPort;
 import java.awt.image.BufferedImage;
@@ -55,7 +57,9 @@ final class AloneTold {
      * @return whether anything was opened
      */
     boolean open(InetAddress at, KnobBank bank, ViscaObeys head) throws IOException {
-        WebPort.Shows shows = () -> still(at, bank, head);
+        CameraMenu menu = new CameraMenu(bank);
+        bank.onVerb(menu::told);
+        WebPort.Shows shows = () -> still(at, bank, menu, head);
         boolean web = profile.web().isPresent() && devices.asked(Protocol.WEB, "web");
         if (web) {
             web(at, bank, shows);
@@ -116,7 +120,7 @@ final class AloneTold {
     }
 
     /** The hall from where its address says that it hangs, or bars of one without a head. */
-    private byte[] still(InetAddress at, KnobBank bank, ViscaObeys seeing) {
+    private byte[] still(InetAddress at, KnobBank bank, CameraMenu menu, ViscaObeys seeing) {
         Instant now = clock.at(InstantSource.system().instant());
         if (!(seeing instanceof SimulatedHead head)) {
             return Still.of(profile.name(), format(), now, false);
@@ -124,6 +128,7 @@ final class AloneTold {
         int number = at.getAddress()[at.getAddress().length - 1] & 0xFF;
         BufferedImage seen =
                 HallPicture.of(number, profile.head().orElseThrow(), head.state(), bank, now);
+        MenuPicture.draw(seen, menu.lines());
         return Still.of(seen, profile.name(), format(), now, false);
     }
 

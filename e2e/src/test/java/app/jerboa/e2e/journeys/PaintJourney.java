@@ -110,6 +110,7 @@ class PaintJourney extends Jerboa {
         choose(named("focus mode of L3"), "manual");
         stands("L3", "focus mode", 3);
         assertThat(functions).containsText("reads manual");
+        goesThroughItsMenu();
         choose(named("power of L3"), "standby");
         Locator asks = user.page.getByRole(AriaRole.DIALOG);
         assertThat(asks).containsText("81 01 04 00 03 FF");
@@ -121,6 +122,23 @@ class PaintJourney extends Jerboa {
         assertThat(functions).containsText("L3 does not take focus mode now");
         assertThat(user.page.locator("body")).not().containsText("factory");
         whatSomebodyElseDrivesIsLeftAlone();
+    }
+
+    /** Arrows are the menu's while it has the keyboard: what it turns is turned, no head moves. */
+    private void goesThroughItsMenu() {
+        Locator menu =
+                user.page.getByRole(
+                        AriaRole.GROUP, new Page.GetByRoleOptions().setName("Menu of L3"));
+        assertThat(menu).hasCount(0);
+        choose(named("menu of L3"), "on");
+        menu.focus();
+        user.page.keyboard().press("ArrowLeft");
+        stands("L3", "focus mode", 2);
+        user.page.keyboard().press("ArrowRight");
+        stands("L3", "focus mode", 3);
+        menu.getByText("Back").click();
+        stands("L3", "menu", 3);
+        assertThat(menu).hasCount(0);
     }
 
     private void whatSomebodyElseDrivesIsLeftAlone() {

@@ -8,6 +8,7 @@ import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.standin.device.CameraMenu;
 import app.jerboa.standin.device.Condition;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Door;
@@ -24,6 +25,7 @@ import app.jerboa.standin.device.StoredView;
 import app.jerboa.standin.device.Timers;
 import app.jerboa.standin.device.ViscaObeys;
 import app.jerboa.standin.picture.HallPicture;
+import app.jerboa.standin.picture.MenuPicture;
 import app.jerboa.standin.serial.BusVoice;
 import app.jerboa.standin.serial.ChainVoice;
 import app.jerboa.standin.serial.SerialVoice;
@@ -94,6 +96,7 @@ public final class RigDevice {
     private Device plan;
     private Condition condition;
     private KnobBank bank;
+    private CameraMenu menu;
     private String password = FACTORY_PASSWORD;
     private final String unknown = UUID.randomUUID().toString();
     private Optional<Instant> poweredAt = Optional.empty();
@@ -120,6 +123,7 @@ public final class RigDevice {
         this.rules = new HandRules(profile);
         this.condition = Condition.fresh(profile, plan.format(), motor);
         this.bank = freshBank();
+        this.menu = new CameraMenu(bank);
     }
 
     private KnobBank freshBank() {
@@ -216,6 +220,7 @@ public final class RigDevice {
             take(after.condition());
             if (all && !after.refused()) {
                 bank = freshBank();
+                menu = new CameraMenu(bank);
                 presets = Map.of();
                 head.ifPresent(SimulatedHead::forget);
                 password = FACTORY_PASSWORD;
@@ -444,6 +449,7 @@ public final class RigDevice {
     /** Later, since it was asked by a port that a restart closes. */
     private void told(Verb verb) {
         focusing.ifPresent(f -> f.told(verb));
+        menu.told(verb);
         if (verb.does() == Does.RESTARTS) {
             Timers.SHARED.execute(this::startAgain);
         }
@@ -477,7 +483,10 @@ public final class RigDevice {
     Optional<BufferedImage> sees(Instant now) {
         Optional<HeadState> state = headState();
         int number = HallPicture.number(name());
-        return facts.flatMap(f -> state.map(s -> HallPicture.of(number, f, s, bank, now)));
+        Optional<BufferedImage> seen =
+                facts.flatMap(f -> state.map(s -> HallPicture.of(number, f, s, bank, now)));
+        seen.ifPresent(p -> MenuPicture.draw(p, menu.lines()));
+        return seen;
     }
 
     public synchronized boolean moving() {
