@@ -29,6 +29,14 @@ const AT_REST: Position = {
 
 describe('keys as a stick', () => {
   it.each([
+    [['e'], { roll: 1 }],
+    [['q', 'd'], { roll: -1, rail: 1 }],
+    [['a', 'd', 'f'], { focus: 1 }],
+  ])('%s push %o', (keys, pushed) => {
+    expect(deflection(new Set(keys))).toEqual({ ...CENTRE, ...pushed })
+  })
+
+  it.each([
     [[], 0, 0, 0],
     [['ArrowLeft'], -1, 0, 0],
     [['ArrowLeft', 'ArrowRight'], 0, 0, 0],

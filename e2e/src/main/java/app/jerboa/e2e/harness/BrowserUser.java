@@ -174,6 +174,16 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
         return job;
     }
 
+    /** It comes into sight within so long. */
+    public static boolean appears(Locator what, int millis) {
+        try {
+            what.first().waitFor(new Locator.WaitForOptions().setTimeout(millis));
+            return true;
+        } catch (TimeoutError e) {
+            return false;
+        }
+    }
+
     /**
      * The same without the steps: each device of the hall is given its planned address and its
      * power, past the pages.

@@ -80,6 +80,31 @@ public abstract class JobMaker {
         return Map.of("item", kind, "id", item.get("id").asLong());
     }
 
+    /**
+     * A job with one camera on the live network.
+     *
+     * @param profile a shipped one by its id, or one of the job's own as JSON
+     * @param address of the machine's own loopback, in 127.44.8.0/24
+     */
+    public long liveCamera(String profile, String address) {
+        String body =
+                "{\"name\":\"One camera\",\"units\":\"m\",\"cidr\":\"127.44.8.0/24\","
+                        + "\"gateway\":\"127.44.8.254\"}";
+        long job = send("POST", "/api/jobs", body).get("id").asLong();
+        String path = "/api/jobs/" + job;
+        String id = profile;
+        if (profile.startsWith("{")) {
+            send("POST", path + "/profiles", profile);
+            id = JSON.readTree(profile).get("id").asString();
+        }
+        send("POST", path + "/kit", "{\"profile\":\"" + id + "\",\"count\":1}");
+        JsonNode camera = send("GET", path, "").get("devices").get(0);
+        setAddress(
+                job, camera.get("name").asString(), camera.get("address").asString(), address);
+        send("PUT", path + "/world", "{\"world\":\"live\",\"confirmed\":true}");
+        return job;
+    }
+
     /** Plans another address, past the pages. */
     public void setAddress(long job, String name, String before, String after) {
         Map<String, Object> edit =

@@ -49,7 +49,6 @@ class BringUpJourney extends Jerboa {
                             if (here() == number && tick.isVisible() && tick.isEnabled()) {
                                 tick.click();
                             }
-                            user.page.waitForTimeout(50);
                             return here() != number;
                         });
     }

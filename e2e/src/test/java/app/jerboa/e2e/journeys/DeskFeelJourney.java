@@ -1,5 +1,6 @@
 package app.jerboa.e2e.journeys;
 
+import app.jerboa.e2e.harness.BrowserUser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -215,8 +216,7 @@ class DeskFeelJourney extends DeskHall {
                             }
                             user.page.keyboard().press("h");
                             user.page.keyboard().up(key);
-                            user.page.waitForTimeout(250);
-                            return user.page.getByText("Steady at").count() > 0;
+                            return BrowserUser.appears(user.page.getByText("Steady at"), 1_000);
                         });
     }
 

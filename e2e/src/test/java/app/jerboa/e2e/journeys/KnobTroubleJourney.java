@@ -14,8 +14,6 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Duration;
-import java.util.List;
-import java.util.Map;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -29,37 +27,6 @@ class KnobTroubleJourney extends Jerboa {
     private static final int ONE_TO_ONE = 5_500;
 
     private long job;
-
-    private void liveJob(String profile, String address) {
-        String body =
-                "{\"name\":\"Troubled knobs\",\"units\":\"m\",\"cidr\":\"127.44.8.0/24\","
-                        + "\"gateway\":\"127.44.8.254\"}";
-        job = user.send("POST", "/api/jobs", body).get("id").asLong();
-        if (profile.startsWith("{")) {
-            user.send("POST", "/api/jobs/" + job + "/profiles", profile);
-        }
-        String id =
-                profile.startsWith("{") ? BrowserUser.json(profile).get("id").asString() : profile;
-        user.send("POST", "/api/jobs/" + job + "/kit", "{\"profile\":\"" + id + "\",\"count\":1}");
-        JsonNode camera = camera();
-        Map<String, Object> edit =
-                Map.of(
-                        "item",
-                        "device",
-                        "id",
-                        camera.get("id").asLong(),
-                        "field",
-                        "address",
-                        "before",
-                        camera.get("address").asString(),
-                        "after",
-                        address);
-        user.send(
-                "POST",
-                "/api/jobs/" + job + "/changes",
-                BrowserUser.changes(List.of(), List.of(edit)));
-        user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
-    }
 
     private JsonNode camera() {
         return user.send("GET", "/api/jobs/" + job, "").get("devices").get(0);
@@ -128,7 +95,7 @@ class KnobTroubleJourney extends Jerboa {
     @Test
     void aWrongPasswordIsNotTriedAgainAndAnotherCertificateIsAsked() throws IOException {
         int port = Programs.freePort();
-        liveJob(byHttpsAlone(port), BOX);
+        job = user.liveCamera(byHttpsAlone(port), BOX);
         keep("wrong-word");
         Process standin = box(port);
         try {
@@ -176,7 +143,7 @@ class KnobTroubleJourney extends Jerboa {
     /** One panel has the one place: we come in through its server, and see what that one turns. */
     @Test
     void aHeldCameraIsReachedThroughItsServerAndPushesWhatOthersTurn() throws Exception {
-        liveJob("shoulder-camera", SHOULDER);
+        job = user.liveCamera("shoulder-camera", SHOULDER);
         keep("factory");
         Process standin =
                 Programs.standins(

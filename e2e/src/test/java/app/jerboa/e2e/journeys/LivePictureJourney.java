@@ -22,8 +22,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Arrays;
-import java.util.List;
-import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -59,42 +57,6 @@ class LivePictureJourney extends Jerboa {
         }
     }
 
-    private static long liveJob(int port) {
-        long job =
-                user.send(
-                                "POST",
-                                "/api/jobs",
-                                """
-                                {"name":"One stream","units":"m","cidr":"127.44.8.0/24","gateway":"127.44.8.254"}
-                                """)
-                        .get("id")
-                        .asLong();
-        user.send("POST", "/api/jobs/" + job + "/profiles", streamOnly(port));
-        user.send(
-                "POST",
-                "/api/jobs/" + job + "/kit",
-                "{\"profile\":\"stream-only-" + port + "\",\"count\":1}");
-        JsonNode camera = user.send("GET", "/api/jobs/" + job, "").get("devices").get(0);
-        Map<String, Object> edit =
-                Map.of(
-                        "item",
-                        "device",
-                        "id",
-                        camera.get("id").asLong(),
-                        "field",
-                        "address",
-                        "before",
-                        camera.get("address").asString(),
-                        "after",
-                        ADDRESS);
-        user.send(
-                "POST",
-                "/api/jobs/" + job + "/changes",
-                BrowserUser.changes(List.of(), List.of(edit)));
-        user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
-        return job;
-    }
-
     private static byte[] photo() {
         BufferedImage image = new BufferedImage(320, 180, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
@@ -113,7 +75,7 @@ class LivePictureJourney extends Jerboa {
     @Test
     void aPictureIsGivenUntilTheStreamHasOne() throws IOException {
         int port = Programs.freePort();
-        long job = liveJob(port);
+        long job = user.liveCamera(streamOnly(port), ADDRESS);
         user.open(job, "desk");
         assertThat(
                         user.page.getByRole(

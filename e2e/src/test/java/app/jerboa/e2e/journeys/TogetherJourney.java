@@ -1,5 +1,6 @@
 package app.jerboa.e2e.journeys;
 
+import java.util.regex.Pattern;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
@@ -132,11 +133,14 @@ class TogetherJourney {
                         () -> {
                             user.page.keyboard().up("ArrowRight");
                             user.page.keyboard().down("ArrowRight");
-                            user.page.waitForTimeout(400);
-                            return user.page
-                                            .locator("[data-reading=Pan]")
-                                            .innerText()
-                                            .matches("(?s)Pan [1-9].*")
+                            Locator pan = user.page.locator("[data-reading=Pan]");
+                            return BrowserUser.appears(
+                                            pan.filter(
+                                                    new Locator.FilterOptions()
+                                                            .setHasText(
+                                                                    Pattern.compile(
+                                                                            "Pan\\s+[1-9]"))),
+                                            1_500)
                                     && user.page.getByText("Stopped and seen").count() == 0;
                         });
     }

@@ -1,26 +1,19 @@
 package app.jerboa.server.knobs;
 
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.knob.Does;
 import app.jerboa.core.knob.Knob;
-import app.jerboa.core.knob.OnlyWhen;
 import app.jerboa.core.knob.Saying;
 import app.jerboa.core.knob.Tongue;
 import app.jerboa.core.knob.Verb;
-import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.knobs.KnobBodies.DeviceReadings;
-import app.jerboa.server.knobs.KnobBodies.KnobBody;
-import app.jerboa.server.knobs.KnobBodies.KnobChoice;
-import app.jerboa.server.knobs.KnobBodies.KnobCondition;
 import app.jerboa.server.knobs.KnobBodies.ReadingBody;
 import app.jerboa.server.knobs.KnobBodies.SayBody;
 import app.jerboa.server.knobs.KnobBodies.SayView;
 import app.jerboa.server.knobs.KnobBodies.Told;
 import app.jerboa.server.knobs.KnobBodies.ToldView;
 import app.jerboa.server.knobs.KnobBodies.TurnBody;
-import app.jerboa.server.knobs.KnobBodies.VerbBody;
 import app.jerboa.server.knobs.KnobBodies.VerbTold;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Person;
@@ -53,6 +46,7 @@ class KnobService {
     private final Teller teller;
     private final TellingLinks links;
     private final ApprovalMapper approvals;
+    private final KnobViews views;
     private final PinMapper pins;
     private final Logbook log;
 
@@ -65,11 +59,13 @@ class KnobService {
             Teller teller,
             TellingLinks links,
             ApprovalMapper approvals,
+            KnobViews views,
             PinMapper pins,
             Logbook log) {
         this.teller = teller;
         this.links = links;
         this.approvals = approvals;
+        this.views = views;
         this.pins = pins;
         this.log = log;
     }
@@ -80,72 +76,7 @@ class KnobService {
     }
 
     List<ToldView> all(Jobs.Stored stored) {
-        return stored.job().devices().stream()
-                .filter(d -> d.profile().kind() == DeviceKind.CAMERA)
-                .filter(d -> !d.profile().knobs().isEmpty() || !d.profile().verbs().isEmpty())
-                .map(d -> view(stored, d))
-                .toList();
-    }
-
-    private ToldView view(Jobs.Stored stored, Device d) {
-        Set<Tongue> tongues = Teller.tongues(stored, d);
-        return new ToldView(
-                d.id().value(),
-                d.name(),
-                d.profile().knobs().stream().map(k -> knob(k, tongues)).toList(),
-                d.profile().verbs().stream().map(v -> verb(stored, d, v, tongues)).toList(),
-                d.profile().paintNeeds());
-    }
-
-    private static String in(List<Saying> said, Set<Tongue> tongues) {
-        return Teller.said(said, tongues).map(s -> SentWords.tongue(s.in())).orElse("");
-    }
-
-    private static KnobBody knob(Knob k, Set<Tongue> tongues) {
-        return new KnobBody(
-                k.name(),
-                k.use().toString(),
-                k.least(),
-                k.most(),
-                k.neutral(),
-                k.unit(),
-                k.effect(),
-                k.readable(),
-                k.doing().toString(),
-                k.choices().stream().map(c -> new KnobChoice(c.name(), c.value())).toList(),
-                conditions(k.only()),
-                in(k.said(), tongues));
-    }
-
-    private static List<KnobCondition> conditions(List<OnlyWhen> only) {
-        return only.stream().map(o -> new KnobCondition(o.knob(), o.in())).toList();
-    }
-
-    private VerbBody verb(Jobs.Stored stored, Device d, Verb v, Set<Tongue> tongues) {
-        Optional<Saying> said = Teller.said(v.sayings(), tongues);
-        boolean approved =
-                said.map(s -> approved(stored, d, v.name(), v.does(), SentWords.telling(s)))
-                        .orElse(false);
-        return new VerbBody(
-                v.name(),
-                v.does().toString(),
-                v.does().grave(),
-                approved,
-                conditions(v.only()),
-                in(v.sayings(), tongues));
-    }
-
-    /** Needed for what is grave in a profile of the job's own: that came from outside. */
-    private boolean approved(Jobs.Stored stored, Device d, String what, Does does, String sent) {
-        return !does.grave()
-                || own(stored, d).isEmpty()
-                || approvals.approved(stored.id(), d.profile().id(), what, sent);
-    }
-
-    private static Optional<OwnProfile> own(Jobs.Stored stored, Device d) {
-        return stored.job().profiles().stream()
-                .filter(p -> p.profile().id().equals(d.profile().id()))
-                .findFirst();
+        return views.all(stored);
     }
 
     List<DeviceReadings> read(Jobs.Stored stored, List<Long> devices, boolean pressed) {
@@ -240,7 +171,7 @@ class KnobService {
 
     private void insistThatItMay(
             Jobs.Stored stored, Device d, String what, Does does, String sent, boolean confirmed) {
-        if (!approved(stored, d, what, does, sent)) {
+        if (!views.approved(stored, d, what, does, sent)) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "not-approved",
@@ -277,7 +208,7 @@ class KnobService {
                 sent,
                 does.toString(),
                 does.grave(),
-                approved(stored, d, body.name(), does, sent));
+                views.approved(stored, d, body.name(), does, sent));
     }
 
     private static String turning(Device d, Saying said, SayBody body) {

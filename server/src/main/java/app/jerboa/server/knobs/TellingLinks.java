@@ -21,18 +21,13 @@ import app.jerboa.wire.link.panel.PanelLink;
 import app.jerboa.wire.panel.PanelMessage;
 import jakarta.annotation.PreDestroy;
 import java.net.InetSocketAddress;
-import java.time.Instant;
 import java.time.InstantSource;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
@@ -41,9 +36,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class TellingLinks {
-    private static final int IDLE_SECONDS = 20;
-    private static final int SWEEP_SECONDS = 5;
-
     private final Contacts contacts;
     private final DeviceAccounts accounts;
     private final WireLogs logs;
@@ -51,7 +43,7 @@ class TellingLinks {
     private final PushedValues pushed;
     private final HeldPanels heldPanels = new HeldPanels(InstantSource.system());
     private final InstantSource clock = InstantSource.system();
-    private final Map<Key, Kept> kept = new HashMap<>();
+    private final KeptLinks<Key> kept;
 
     /** Accounts that a device did not let in: tried again only when somebody presses for it. */
     private final Set<Key> notLetIn = ConcurrentHashMap.newKeySet();
@@ -68,16 +60,6 @@ class TellingLinks {
     /** The same device, asked the same way by the same account. */
     private record Key(long job, long device, InetSocketAddress at, Tongue tongue, int account) {}
 
-    private static final class Kept {
-        final AutoCloseable link;
-        Instant usedAt;
-
-        Kept(AutoCloseable link, Instant usedAt) {
-            this.link = link;
-            this.usedAt = usedAt;
-        }
-    }
-
     TellingLinks(
             Contacts contacts,
             DeviceAccounts accounts,
@@ -89,7 +71,7 @@ class TellingLinks {
         this.logs = logs;
         this.pins = pins;
         this.pushed = pushed;
-        timer.scheduleWithFixedDelay(this::letGo, SWEEP_SECONDS, SWEEP_SECONDS, TimeUnit.SECONDS);
+        this.kept = new KeptLinks<>(clock, timer);
     }
 
     /** A web server, and what is noted when it does not let us in. */
@@ -130,7 +112,7 @@ class TellingLinks {
         Key key = key(stored, device, at, Tongue.HTTP, account);
         insistThatItMay(key, device, pressed);
         DeviceHttp http =
-                keep(
+                kept.get(
                         key,
                         DeviceHttp.class,
                         () ->
@@ -212,7 +194,7 @@ class TellingLinks {
         Key key = key(stored, device, at, Tongue.PANEL_LINK, Optional.of(who));
         insistThatItMay(key, device, pressed);
         PanelLink link =
-                keep(
+                kept.get(
                         key,
                         PanelLink.class,
                         () ->
@@ -226,7 +208,7 @@ class TellingLinks {
         try {
             Patience.with(device.name(), "sign-in", link.ready());
         } catch (NotTold e) {
-            drop(key);
+            kept.drop(key::equals);
             if (link.held()) {
                 throw new NotTold(NotTold.HELD, e.getMessage());
             } else if (e.code().equals("refused")) {
@@ -268,64 +250,14 @@ class TellingLinks {
         return logs.of(stored.id(), device.id().value());
     }
 
-    private synchronized <T extends AutoCloseable> T keep(
-            Key key, Class<T> type, Supplier<T> fresh) {
-        Kept link = kept.computeIfAbsent(key, k -> new Kept(fresh.get(), clock.instant()));
-        link.usedAt = clock.instant();
-        return type.cast(link.link);
-    }
-
-    private void drop(Key key) {
-        Kept dropped;
-        synchronized (this) {
-            dropped = kept.remove(key);
-        }
-        close(dropped);
-    }
-
     /** What is forgotten of a device is had anew: another certificate may be its own now. */
     void forget(long job, long device) {
-        List<Key> all;
-        synchronized (this) {
-            all =
-                    kept.keySet().stream()
-                            .filter(k -> k.job() == job && k.device() == device)
-                            .toList();
-        }
-        all.forEach(this::drop);
-    }
-
-    private void letGo() {
-        Instant before = clock.instant().minusSeconds(IDLE_SECONDS);
-        List<Key> idle;
-        synchronized (this) {
-            idle =
-                    kept.entrySet().stream()
-                            .filter(e -> e.getValue().usedAt.isBefore(before))
-                            .map(Map.Entry::getKey)
-                            .toList();
-        }
-        idle.forEach(this::drop);
-    }
-
-    private static void close(Kept link) {
-        if (link == null) {
-            return;
-        }
-        try {
-            link.link.close();
-        } catch (Exception e) {
-            throw new IllegalStateException("a link that closes throws nothing", e);
-        }
+        kept.drop(k -> k.job() == job && k.device() == device);
     }
 
     @PreDestroy
     void closeAll() {
         timer.shutdownNow();
-        List<Key> all;
-        synchronized (this) {
-            all = List.copyOf(kept.keySet());
-        }
-        all.forEach(this::drop);
+        kept.drop(all -> true);
     }
 }

@@ -738,12 +738,12 @@ class DrivingTest {
         assertThat(driving.take(rolls, open())).isTrue();
         rolls(0);
         rolls(-0.5);
-        assertThat(head.told).containsExactly("ROLL -12");
+        assertThat(head.told).containsExactly("ROLL -11");
         rolls(-1);
         driving.sign();
         driving.stick(new Push(0.5, 0, 0, 0, -1, 1), 1);
-        assertThat(head.told).as("it stands on no rail").last().isEqualTo("drive 12 0");
-        assertThat(head.told).containsExactly("ROLL -12", "ROLL -24", "drive 12 0");
+        assertThat(head.told).as("it stands on no rail").last().isEqualTo("drive 11 0");
+        assertThat(head.told).containsExactly("ROLL -11", "ROLL -24", "drive 11 0");
         pass(Driving.SILENCE_MILLIS + 1);
         driving.watch();
         assertThat(head.told).last().isEqualTo("stop");

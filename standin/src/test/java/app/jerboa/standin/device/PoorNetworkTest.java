@@ -247,9 +247,9 @@ class PoorNetworkTest {
         await().until(() -> head.state().pan() > 1);
         assertThat(link.stop().get(10, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
         double there = head.state().pan();
-        Thread.sleep(300);
-        assertThat(head.state().homing()).isFalse();
-        assertThat(head.state().pan()).isEqualTo(there).isLessThan(150);
+        await().during(300, TimeUnit.MILLISECONDS)
+                .until(() -> !head.state().homing() && head.state().pan() == there);
+        assertThat(there).isLessThan(150);
     }
 
     /** A poor link is called so, and a dead one lost, with why; nothing else may slow it. */
