@@ -99,8 +99,7 @@ public abstract class JobMaker {
         }
         send("POST", path + "/kit", "{\"profile\":\"" + id + "\",\"count\":1}");
         JsonNode camera = send("GET", path, "").get("devices").get(0);
-        setAddress(
-                job, camera.get("name").asString(), camera.get("address").asString(), address);
+        setAddress(job, camera.get("name").asString(), camera.get("address").asString(), address);
         send("PUT", path + "/world", "{\"world\":\"live\",\"confirmed\":true}");
         return job;
     }

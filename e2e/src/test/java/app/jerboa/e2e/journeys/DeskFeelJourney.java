@@ -1,11 +1,11 @@
 package app.jerboa.e2e.journeys;
 
-import app.jerboa.e2e.harness.BrowserUser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
+import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;

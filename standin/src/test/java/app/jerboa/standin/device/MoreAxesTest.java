@@ -14,7 +14,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Roll and rail of a stand-in: by their frames, within their ends, gathering speed and losing it. */
+/**
+ * Roll and rail of a stand-in: by their frames, within their ends, gathering speed and losing it.
+ */
 class MoreAxesTest {
     private static final Head ROLLS = head("cinema-head");
     private static final Head RUNS = head("motion-controller");
