@@ -29,7 +29,7 @@ class MoreAxesTest {
 
     private static Octets body(Axis axis, int step) {
         int value = axis.steps().orElseThrow() + step;
-        return Octets.of(0x01, 0x7E, axis == ROLLS.roll().orElse(null) ? 0x60 : 0x61)
+        return Octets.of(0x01, 0x7E, axis.equals(ROLLS.roll().orElseThrow()) ? 0x60 : 0x61)
                 .plus(Octets.of(value >> 4, value & 15));
     }
 
