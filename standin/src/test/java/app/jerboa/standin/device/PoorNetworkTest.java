@@ -265,10 +265,11 @@ class PoorNetworkTest {
         assertThat(fine.link().health().seen().halfWithinMillis()).isPresent();
 
         Pair slow = udp(Form.HEADER, Habits.USUAL, new Weather(0, 90, 0, 0, 1));
-        for (int i = 0; i < 3; i++) {
-            slow.link().askZoom(false).get(2, TimeUnit.SECONDS);
-        }
-        assertThat(slow.link().health().seen().state()).isEqualTo(Health.State.SLOW);
+        await().until(
+                        () -> {
+                            slow.link().askZoom(false).get(2, TimeUnit.SECONDS);
+                            return slow.link().health().seen().state() == Health.State.SLOW;
+                        });
 
         Pair dead = udp(Form.HEADER, Habits.USUAL, new Weather(100, 0, 0, 0, 1));
         await().until(() -> dead.link().askZoom(false).handle((z, failure) -> true).get());

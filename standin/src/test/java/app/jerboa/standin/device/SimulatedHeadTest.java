@@ -10,7 +10,9 @@ import app.jerboa.wire.octets.Octets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Queue;
 import java.util.Random;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,7 +25,10 @@ class SimulatedHeadTest {
     private final Head facts = PROFILE.head().orElseThrow();
     private final KnobBank bank = new KnobBank(PROFILE, 1);
     private Instant now = START;
-    private final List<String> heard = new ArrayList<>();
+
+    /** Ends of moves are told by a timer's thread as well. */
+    private final Queue<String> heard = new ConcurrentLinkedQueue<>();
+
     private final SimulatedHead head = new SimulatedHead(facts, bank, () -> now, () -> now);
 
     private List<String> say(String hex) {
@@ -38,8 +43,10 @@ class SimulatedHeadTest {
     }
 
     private List<String> taken() {
-        List<String> all = List.copyOf(heard);
-        heard.clear();
+        List<String> all = new ArrayList<>();
+        for (String next = heard.poll(); next != null; next = heard.poll()) {
+            all.add(next);
+        }
         return all;
     }
 
