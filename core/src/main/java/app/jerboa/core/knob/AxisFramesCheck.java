@@ -48,6 +48,7 @@ public final class AxisFramesCheck {
             check.insist(
                     FrameShape.written(answer)
                             && FrameShape.fromOneCamera(answer)
+                            && FrameShape.filled(answer)
                             && FrameShape.bits(answer) > 0,
                     "/answer",
                     "an answer runs from y0 50 to FF, with a place for the counts");
@@ -56,7 +57,9 @@ public final class AxisFramesCheck {
 
     private void toOneCamera(String frame, String place) {
         insist(
-                FrameShape.written(frame) && FrameShape.toOneCamera(frame),
+                FrameShape.written(frame)
+                        && FrameShape.toOneCamera(frame)
+                        && FrameShape.filled(frame),
                 place,
                 "a frame runs from 8x to FF");
     }

@@ -29,6 +29,11 @@ final class FrameShape {
         return frame.startsWith("y0 50 ") && frame.endsWith(" FF");
     }
 
+    /** Behind its address only the value has a place: nobody could fill another. */
+    static boolean filled(String frame) {
+        return frame.substring(2).chars().noneMatch(c -> "xyas".indexOf(c) >= 0);
+    }
+
     /** Seven octets to one address of a bus, with their sum. */
     static boolean onBus(String frame) {
         return frame.startsWith("FF aa ") && frame.endsWith(" ss") && frame.length() == 20;

@@ -21,6 +21,8 @@ class AxisFramesCheckTest {
         "24, '', /roll/steps",
         "8, 8x 01 7E 60 0p FF, /roll/drive",
         "24, 01 7E 60 0p 0p, /roll/drive",
+        "24, 8x 01 7E 6x 0p 0p FF, /roll/drive",
+        "24, 8x 01 aa 60 0p 0p FF, /roll/drive",
         "24, 8x 01 7E 60 0p 0p, /roll/drive",
         "24, FF aa 00 09 00 01 ss, '/roll/drive /roll/drive'"
     })

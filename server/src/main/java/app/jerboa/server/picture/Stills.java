@@ -115,7 +115,7 @@ public class Stills {
             return streamed
                     ? new Got(Optional.of(stream.fetch(stored, camera)), "", FRESH_STREAMED)
                     : new Got(Optional.of(fetch.fetch(stored, camera)), "", FRESH);
-        } catch (StillFetch.NoStill | NoPicture e) {
+        } catch (StillFetch.NoStill | NoPicture | Problem e) {
             return Got.not(e.getMessage());
         }
     }

@@ -98,6 +98,10 @@ class ProfileReader {
         List<Wrong> inside = new ArrayList<>();
         ProfileCheck.of(profile).forEach(d -> inside.add(new Wrong(d.at(), d.reason())));
         inside.addAll(SayingCheck.of(profile));
+        // Only of frames that can be filled.
+        if (inside.isEmpty()) {
+            inside.addAll(AxisSafety.of(profile));
+        }
         if (!inside.isEmpty()) {
             throw new ProfileRejected(inside);
         }

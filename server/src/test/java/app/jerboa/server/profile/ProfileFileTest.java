@@ -32,6 +32,46 @@ class ProfileFileTest {
         return (ObjectNode) TestProfiles.tree(all.facts(all.find("ceiling-ptz").orElseThrow()));
     }
 
+    /**
+     * What an axis says is its own: nothing standard, not the other axis, and no knob says it.
+     *
+     * @param drive of the roll; the rail's is {@code 8x 01 7E 61 0p 0p FF}
+     * @param frame of a verb
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "8x 01 7E 60 0p 0p FF, 8x 01 7E 45 01 FF, ''",
+        "8x 01 04 00 0p FF, 8x 01 7E 45 01 FF, /head/roll/drive",
+        "8x 01 04 07 0p FF, 8x 01 7E 45 01 FF, /head/roll/drive",
+        "8x 01 7E 61 0p 0p FF, 8x 01 7E 45 01 FF, /head/rail/drive",
+        "8x 01 7E 60 0p 0p FF, 8x 01 7E 60 00 0A FF, /verbs/0/said/0/frame",
+        "8x 01 7E 60 0p 0p FF, 8x 01 7E 61 00 00 FF, /verbs/0/said/0/frame"
+    })
+    void anAxisIsDrivenByFramesOfItsOwn(String drive, String frame, String place) {
+        ObjectNode facts = ceiling();
+        put(facts.at("/head"), "roll", axis(drive));
+        put(facts.at("/head"), "rail", axis("8x 01 7E 61 0p 0p FF"));
+        put(facts.at("/verbs/0"), "said", "[{\"in\":\"visca\",\"frame\":\"" + frame + "\"}]");
+        if (place.isEmpty()) {
+            assertThat(TestProfiles.profiles().insist(facts.toString()).head()).isPresent();
+            return;
+        }
+        assertThatThrownBy(() -> TestProfiles.profiles().insist(facts.toString()))
+                .isInstanceOfSatisfying(
+                        ProfileRejected.class,
+                        e ->
+                                assertThat(e.wrong())
+                                        .extracting(ProfileRejected.Wrong::at)
+                                        .contains(place));
+    }
+
+    private static String axis(String drive) {
+        return "{\"from\":-30,\"to\":30,\"slowest\":0.5,\"fastest\":20,\"steps\":5,"
+                + "\"drive\":\""
+                + drive
+                + "\"}";
+    }
+
     /** A JSON value put at a pointer: refused there. */
     @ParameterizedTest
     @CsvSource(
