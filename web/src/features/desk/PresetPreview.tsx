@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { typing, useKeys } from '../../shared/ui/keys'
+import { pressing, typing, useKeys } from '../../shared/ui/keys'
 import { dayAndTime } from '../../shared/format/moment'
 import type { Job, Preset } from '../../shared/api/types'
 import { holdsWords } from './presets'
@@ -20,7 +20,7 @@ interface Props {
 export function PresetPreview({ job, preset: p, name, still, onTake, onLeave }: Props) {
   useKeys((e) => {
     if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return
-    if (e.key === 'Enter') {
+    if (e.key === 'Enter' && !pressing(e.target)) {
       e.preventDefault()
       onTake()
     } else if (e.key === 'x') {

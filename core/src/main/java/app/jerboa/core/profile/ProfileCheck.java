@@ -168,7 +168,10 @@ public final class ProfileCheck {
 
     private void axis(Axis a, String at) {
         BiConsumer<String, String> report = (place, reason) -> insist(false, place, reason);
-        insist(a.slowest() <= a.fastest(), at + "/fastest", "the fastest is no slower");
+        insist(
+                a.drive().isEmpty() || a.slowest() <= a.fastest(),
+                at + "/fastest",
+                "the fastest is no slower");
         AxisFramesCheck.driven(a.steps(), a.drive(), at, report);
         AxisFramesCheck.asked(a.ask(), a.answer(), a.countsPerUnit().isPresent(), at, report);
     }

@@ -64,13 +64,16 @@ final class KeptLinks<K> {
         return links;
     }
 
+    /** One that will not close leaves none of the others open. */
     private static void close(List<Kept> links) {
-        for (Kept k : links) {
-            try {
-                k.link.close();
-            } catch (Exception e) {
-                throw new IllegalStateException("a link that closes throws nothing", e);
-            }
+        links.forEach(k -> Threads.guarded("closing a link", () -> close(k)));
+    }
+
+    private static void close(Kept one) {
+        try {
+            one.link.close();
+        } catch (Exception e) {
+            throw new IllegalStateException("a link that closes throws nothing", e);
         }
     }
 }

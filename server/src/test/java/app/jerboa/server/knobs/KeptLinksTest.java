@@ -80,9 +80,11 @@ class KeptLinksTest {
                         () -> {
                             throw new IllegalStateException("no");
                         });
+        get("beside");
         pass(21);
-        get("good");
+        assertThat(closed).containsExactly("beside");
+        get("later");
         pass(21);
-        assertThat(closed).containsExactly("good");
+        assertThat(closed).containsExactly("beside", "later");
     }
 }

@@ -74,11 +74,12 @@ class PoorNetworkTest {
     }
 
     private static SimulatedHead head() {
+        return head(FACTS, ShippedProfiles.read("ceiling-ptz").orElseThrow());
+    }
+
+    private static SimulatedHead head(Head facts, Profile profile) {
         return new SimulatedHead(
-                FACTS,
-                new KnobBank(ShippedProfiles.read("ceiling-ptz").orElseThrow(), 1),
-                InstantSource.system(),
-                InstantSource.system());
+                facts, new KnobBank(profile, 1), InstantSource.system(), InstantSource.system());
     }
 
     private static InetSocketAddress loopback(int port) {
@@ -193,12 +194,7 @@ class PoorNetworkTest {
     void aRollIsStoppedByALinkThatDidNotDriveIt() throws Exception {
         Profile profile = ShippedProfiles.read("cinema-head").orElseThrow();
         Head facts = profile.head().orElseThrow();
-        SimulatedHead head =
-                new SimulatedHead(
-                        facts,
-                        new KnobBank(profile, 1),
-                        InstantSource.system(),
-                        InstantSource.system());
+        SimulatedHead head = head(facts, profile);
         ViscaUdpPort port =
                 ViscaUdpPort.open(
                         loopback(0), Form.HEADER, head, Habits.USUAL, new Weather(30, 0, 0, 0, 1));
@@ -234,12 +230,7 @@ class PoorNetworkTest {
         Profile profile = ShippedProfiles.read(id).orElseThrow();
         assertThat(profile.habits()).contains(habit);
         Head slow = profile.head().orElseThrow();
-        SimulatedHead head =
-                new SimulatedHead(
-                        slow,
-                        new KnobBank(profile, 1),
-                        InstantSource.system(),
-                        InstantSource.system());
+        SimulatedHead head = head(slow, profile);
         ViscaUdpPort port = ViscaUdpPort.open(loopback(0), Form.HEADER, head);
         open.add(port);
         ViscaLink link = link(UdpTransport.open(loopback(port.port())), Form.HEADER);
