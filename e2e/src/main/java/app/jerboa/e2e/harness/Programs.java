@@ -211,6 +211,13 @@ public final class Programs implements AutoCloseable {
         server.start();
     }
 
+    /** A journey that failed between the server's end and its next start costs itself only. */
+    public void serverIsThere() {
+        if (!server.process.isAlive()) {
+            startServer();
+        }
+    }
+
     /** One more server on the same database and rig; ended with the others. */
     public Server another() {
         Server more = new Server();

@@ -185,10 +185,8 @@ class DeskFeelJourney extends DeskHall {
                 .pollInterval(Duration.ofMillis(20))
                 .until(() -> !moves(2));
         assertThat(user.page.getByText("standing still (the stick went silent)")).isVisible();
-        hold(2, "ArrowRight");
-        programs.killServer();
-        assertThat(user.page.getByText("The desk has lost the server")).isVisible();
-        assertThat(moves(2)).as("nobody is there to stop it").isTrue();
+        // Nobody is there to stop it.
+        killServerWhileItMoves(2, () -> hold(2, "ArrowRight"));
         programs.startServer();
         await().atMost(Duration.ofSeconds(15)).until(() -> !moves(2));
     }

@@ -79,6 +79,26 @@ abstract class DeskHall extends Jerboa {
     }
 
     /**
+     * Kills the server while a head moves; the page says so. Where the page missed a beat just
+     * before, the head stood already: then it is pushed anew.
+     */
+    protected static void killServerWhileItMoves(int camera, Runnable push) {
+        for (int tries = 1; ; tries++) {
+            push.run();
+            programs.killServer();
+            assertThat(user.page.getByText("The desk has lost the server")).isVisible();
+            if (moves(camera)) {
+                return;
+            }
+            programs.startServer();
+            if (tries == 4) {
+                throw new AssertionError("L" + camera + " never moved when the server was killed");
+            }
+            assertThat(reading("Pan")).isVisible();
+        }
+    }
+
+    /**
      * Holds a key until something is so, and lets it go. On a busy machine the page may miss its
      * beats: then the head is stopped, rightly, and the key is pressed anew.
      */

@@ -119,10 +119,13 @@ class DeskJourney extends DeskHall {
     void aKilledServerStopsWhatMovedWhenItIsBack() {
         openDesk();
         take(2);
-        user.page.keyboard().down("ArrowLeft");
-        awaitMoving(2);
-        programs.killServer();
-        assertThat(user.page.getByText("The desk has lost the server")).isVisible();
+        killServerWhileItMoves(
+                2,
+                () -> {
+                    user.page.keyboard().up("ArrowLeft");
+                    user.page.keyboard().down("ArrowLeft");
+                    awaitMoving(2);
+                });
         user.page.keyboard().up("ArrowLeft");
         programs.startServer();
         await().atMost(Duration.ofSeconds(15)).until(() -> !moves(2));

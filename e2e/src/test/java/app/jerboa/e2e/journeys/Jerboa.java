@@ -30,6 +30,7 @@ abstract class Jerboa {
 
     @BeforeEach
     void signIn() {
+        shared().serverIsThere();
         user.sitDown(ColorScheme.LIGHT, 1280, 800);
         user.signIn();
     }
