@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField'
 import { memo, useState } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
 import { StateMark } from '../../shared/ui/StateMark'
+import { linkWords, presenceWords } from './presence'
 
 interface Props {
   readonly cameras: readonly DeskCamera[]
@@ -16,9 +17,6 @@ interface Props {
 /** More than these do not stand beside each other: they are shown in groups, and can be looked for. */
 const MOST_AT_ONCE = 24
 const GROUP = 20
-
-/** How the link to a driven camera stands, where it is not well. */
-const LINK_WORDS: Readonly<Record<string, string>> = { slow: 'link slow', lost: 'link lost' }
 
 /** The tabs of all cameras; of many, those of one group or those that are looked for. */
 export const CameraKeys = memo(function CameraKeys({ cameras, groupOf, taken, onTake }: Props) {
@@ -123,7 +121,7 @@ const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
         e.currentTarget.blur()
         onTake(c.id)
       }}
-      title={c.cannot || c.through}
+      title={[c.cannot || c.through, presenceWords(c)].filter(Boolean).join('. ')}
       sx={{
         minWidth: 0,
         minHeight: 56,
@@ -169,7 +167,7 @@ const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
           whiteSpace: 'nowrap',
         }}
       >
-        {LINK_WORDS[c.link] ?? (c.heldBy && !chosen ? `${c.heldBy.split(' ')[0]} drives` : what(c))}
+        {linkWords(c) ?? (c.heldBy && !chosen ? `${c.heldBy.split(' ')[0]} drives` : what(c))}
       </Box>
     </Button>
   )

@@ -4,6 +4,7 @@ import { useMutation } from '@tanstack/react-query'
 import { put, sentence } from '../../shared/api/client'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useOrientation } from '../told'
 
 interface Props {
   readonly job: Job
@@ -13,19 +14,23 @@ interface Props {
 /** Which way a push goes: turned round here for a head that hangs the other way, whoever drives it. */
 export function TurnedAxes({ job, camera }: Props) {
   const { pan, tilt } = camera.turned
+  const there = useOrientation(job, camera.id)
   const set = useMutation({
     mutationFn: (to: DeskCamera['turned']) => put<void>(`/api/jobs/${job.id}/desk/${camera.id}/turned`, to),
   })
   return (
     <Box role="group" aria-label="Which way it turns" sx={{ fontSize: '0.92rem', mt: 1 }}>
       Stick right → head {pan ? 'left' : 'right'}, stick up → head {tilt ? 'down' : 'up'}. If the picture goes
-      the other way, turn it round here <i>or</i> in the menu of the camera, never in both.
+      the other way, turn it round here <i>or</i> at the camera, never at both. {there.words}
+      {((pan && there.pan) || (tilt && there.tilt)) && (
+        <Trouble>Turned round twice, here and at the camera: it goes the wrong way again. Undo one.</Trouble>
+      )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
         <Button
           size="small"
           variant={pan ? 'contained' : 'outlined'}
           aria-pressed={pan}
-          disabled={set.isPending}
+          disabled={set.isPending || (there.pan && !pan)}
           onClick={() => set.mutate({ pan: !pan, tilt })}
         >
           Pan round
@@ -34,7 +39,7 @@ export function TurnedAxes({ job, camera }: Props) {
           size="small"
           variant={tilt ? 'contained' : 'outlined'}
           aria-pressed={tilt}
-          disabled={set.isPending}
+          disabled={set.isPending || (there.tilt && !tilt)}
           onClick={() => set.mutate({ pan, tilt: !tilt })}
         >
           Tilt round

@@ -1,3 +1,4 @@
+import { linkWords, presenceWords } from './presence'
 import { afterDigit, isKeyOf } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
 import type { Preset } from '../../shared/api/types'
@@ -206,5 +207,30 @@ describe('what presets are called', () => {
   it('says from where to where they go', () => {
     expect(namesWords({ ...stick, count: 100 })).toBe('1-1 to 2-8 as Stick calls them')
     expect(namesWords({ ...plain, count: 100 })).toBe('0 to 99 as the camera counts')
+  })
+})
+
+describe('the link of a camera', () => {
+  const presence = (state: string) => ({ state, at: null, millis: state === 'up' ? 4 : null, why: 'Gone.' })
+  it.each([
+    ['lost', 'set', 'up', '', 'link lost'],
+    ['slow', 'planned', 'up', '', 'link slow'],
+    ['up', 'set', 'lost', '', undefined],
+    ['', 'set', 'lost', '', 'no answer'],
+    ['', 'stale', 'slow', '', 'answers slowly'],
+    ['', 'planned', 'lost', '', undefined],
+    ['', 'set', 'lost', 'no way to it', undefined],
+    ['', 'proved', 'up', '', undefined],
+    ['', 'set', 'unknown', '', undefined],
+  ])('driven %s, marked %s, asked %s, kept by "%s" reads %s', (link, mark, state, cannot, words) => {
+    expect(linkWords({ link, mark, cannot, presence: presence(state) })).toBe(words)
+  })
+
+  it('says what came of asking it', () => {
+    expect(['up', 'lost', 'unknown'].map((s) => presenceWords({ presence: presence(s) }))).toEqual([
+      'Answered within 4 ms when it was asked last',
+      'Gone.',
+      '',
+    ])
   })
 })

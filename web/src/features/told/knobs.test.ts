@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Knob } from '../../shared/api/types'
 import type { Readings } from './knobs'
 import { menuShows } from './menu'
+import { orientation } from './orientation'
 import { effectWords, held, keptBy, nothingRead, turned, valueWords } from './knobs'
 
 const knob = (name: string, more: Partial<Knob> = {}): Knob => ({
@@ -23,8 +24,8 @@ const knob = (name: string, more: Partial<Knob> = {}): Knob => ({
 
 const mode = knob('white balance', {
   choices: [
-    { name: 'auto', value: 0 },
-    { name: 'manual', value: 5 },
+    { name: 'auto', value: 0, turns: '' },
+    { name: 'manual', value: 5, turns: '' },
   ],
 })
 const red = knob('red gain', { only: [{ knob: 'white balance', in: ['manual'] }] })
@@ -75,8 +76,8 @@ describe('nothing read', () => {
 describe('the menu in a picture', () => {
   const menu = knob('menu', {
     choices: [
-      { name: 'on', value: 2 },
-      { name: 'off', value: 3 },
+      { name: 'on', value: 2, turns: '' },
+      { name: 'off', value: 3, turns: '' },
     ],
   })
   const up = { name: 'menu up', does: 'sets', grave: false, approved: true, only: [], in: 'VISCA' }
@@ -111,7 +112,7 @@ describe('turns', () => {
 })
 
 describe('a knob stepped from outside', () => {
-  const choices = [2, 5, 3].map((value) => ({ name: String(value), value }))
+  const choices = [2, 5, 3].map((value) => ({ name: String(value), value, turns: '' }))
   it.each([
     ['one up', [], 3, 1, 4],
     ['by a part of a step', [], 3, 0.25, 3.25],
@@ -121,5 +122,37 @@ describe('a knob stepped from outside', () => {
     ['not beyond the last choice', choices, 3, 1, 3],
   ])('goes %s', (_, of, at, by, to) => {
     expect(stepped({ choices: of, least: 0, most: 10 }, at, by)).toBe(to)
+  })
+})
+
+describe('how a camera hangs', () => {
+  const mounting = (turns: string) =>
+    ({
+      name: 'L1 head',
+      knobs: [
+        knob('mounting', {
+          choices: [
+            { name: 'ceiling', value: 0, turns: '' },
+            { name: 'table', value: 1, turns },
+          ],
+        }),
+      ],
+    }) as unknown as Parameters<typeof orientation>[0]
+  const read = (value: number | null) => ({ mounting: { value, trouble: '', code: '' } })
+  it.each([
+    ['both', 1, true, true, 'mounting is table, so it turns pan and tilt round itself.'],
+    ['pan', 1, true, false, 'so it turns pan round itself.'],
+    ['tilt', 1, false, true, 'so it turns tilt round itself.'],
+    ['both', 0, false, false, 'mounting is ceiling, so it turns nothing round.'],
+    ['both', null, false, false, 'What the mounting of L1 head stands at was not read.'],
+  ])('with %s at %s turns pan %s and tilt %s', (turns, value, pan, tilt, words) => {
+    const seen = orientation(mounting(turns), read(value))
+    expect([seen.pan, seen.tilt]).toEqual([pan, tilt])
+    expect(seen.words).toContain(words)
+  })
+
+  it('is not said of a camera that cannot be asked', () => {
+    expect(orientation(mounting(''), read(1)).words).toBe('')
+    expect(orientation(undefined).words).toBe('')
   })
 })

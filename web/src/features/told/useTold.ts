@@ -4,6 +4,7 @@ import { del, get, post, Refused, sentence } from '../../shared/api/client'
 import type { DeviceReadings, Job, Knob, Reading, ToldView } from '../../shared/api/types'
 import type { AllReadings, Turn } from './knobs'
 import { byDevice, turned } from './knobs'
+import { orientation } from './orientation'
 
 const READ_AGAIN_MILLIS = 4000
 /** Turns of one knob within this long are one turn to take back. */
@@ -35,10 +36,19 @@ function taken(pressed: { current: boolean }): boolean {
 
 const codeOf = (error: unknown): string => (error instanceof Refused ? error.code : '')
 
+const readingsOf = (job: Job, devices: readonly number[]) => ['job', job.id, 'readings', ...devices]
+
+/** How a camera hangs, by what was read of it; whoever shows its knobs reads them. */
+export function useOrientation(job: Job, device: number) {
+  const view = useToldViews(job).data?.find((v) => v.device === device)
+  const read = useQuery<AllReadings>({ queryKey: readingsOf(job, [device]), enabled: false })
+  return orientation(view, read.data?.[device])
+}
+
 /** Knobs of some cameras: read back, turned, and turned back. */
 export function useKnobs(job: Job, devices: readonly number[], asks = true) {
   const queries = useQueryClient()
-  const key = ['job', job.id, 'readings', ...devices]
+  const key = readingsOf(job, devices)
   // A page that reads again by itself must not try a wrong password again and again.
   const pressed = useRef(true)
   const read = useQuery({

@@ -39,6 +39,7 @@ class DeskWishesTest extends RunningServer {
 
     @Autowired private JdbcTemplate database;
     private Client asha;
+    private Client driver;
     private long number;
     private String job;
 
@@ -103,9 +104,41 @@ class DeskWishesTest extends RunningServer {
         String turned = job + "/desk/" + camera().get("id").asLong() + "/turned";
         asha.send("PUT", turned, Map.of("pan", true, "tilt", false));
         assertThat(camera().get("turned").toString()).isEqualTo("{\"pan\":true,\"tilt\":false}");
-        assertThat(asha.get(job + "/log").text()).contains("the desk turns pan round");
-        asha.send("PUT", turned, Map.of("pan", false, "tilt", false));
-        assertThat(camera().get("turned").get("pan").asBoolean()).isFalse();
+        assertThat(asha.get(job + "/log").text()).contains("pan turned round at desks");
+        asha.send("PUT", turned, Map.of("pan", true, "tilt", false));
+        asha.send("POST", job + "/undo", Map.of());
+        assertThat(camera().get("turned").get("pan").asBoolean()).as("taken back").isFalse();
+    }
+
+    /** Whoever drives says it and takes it back, and changes nothing else of the device by that. */
+    @Test
+    void whoeverDrivesSteersAndPlansNothing() {
+        Map<String, Object> edit =
+                Map.of(
+                        "item", "device",
+                        "id", camera().get("id").asLong(),
+                        "field", "softUp",
+                        "before", "",
+                        "after", "1250");
+        driver = member(asha, job, "driver-" + System.nanoTime(), "operator");
+        assertThat(drives(edit).status()).isEqualTo(200);
+        assertThat(camera().get("soft").get("tiltUp").asDouble()).isEqualTo(12.5);
+        assertThat(asha.get(job + "/log").text()).contains("soft limit up").contains("12.5°");
+        Map<String, Object> name = new HashMap<>(edit);
+        name.putAll(Map.of("field", "name", "before", camera().get("name").asString()));
+        assertThat(drives(name).status()).isEqualTo(403);
+        Map<String, Object> below = new HashMap<>(edit);
+        below.putAll(Map.of("field", "softDown", "after", "1250"));
+        Answer crossed = drives(below);
+        assertThat(crossed.status()).isBetween(400, 422);
+        assertThat(crossed.text()).contains("above the lower limit");
+    }
+
+    private Answer drives(Map<String, Object> edit) {
+        return driver.send(
+                "POST",
+                job + "/changes",
+                Map.of("adds", List.of(), "edits", List.of(edit), "removes", List.of()));
     }
 
     private static Map<String, Object> limits(Object left, Object right, Object down, Object up) {
@@ -125,7 +158,11 @@ class DeskWishesTest extends RunningServer {
         assertThat(camera().get("soft").toString())
                 .isEqualTo(
                         "{\"panLeft\":-30.5,\"panRight\":40.0,\"tiltDown\":null,\"tiltUp\":null}");
-        assertThat(asha.get(job + "/log").text()).contains("left -30.5° right 40.0°");
+        assertThat(asha.get(job + "/log").text())
+                .contains("soft limit left")
+                .contains("-30.5°")
+                .contains("soft limit right");
+        assertThat(asha.get(job + "/file").text()).contains("\"softLeft\" : -3050");
         Answer refused = asha.send("PUT", limits, limits(null, null, 10, 10));
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.json().get("field").asString()).isEqualTo("tiltUp");

@@ -127,7 +127,13 @@ final class AloneTold {
         }
         int number = at.getAddress()[at.getAddress().length - 1] & 0xFF;
         BufferedImage seen =
-                HallPicture.of(number, profile.head().orElseThrow(), head.state(), bank, now);
+                HallPicture.of(
+                        number,
+                        profile.head().orElseThrow(),
+                        head.state(),
+                        head.axes().getOrDefault("roll", 0.0),
+                        bank,
+                        now);
         MenuPicture.draw(seen, menu.lines());
         return Still.of(seen, profile.name(), format(), now, false);
     }

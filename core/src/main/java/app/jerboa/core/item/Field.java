@@ -169,6 +169,15 @@ public enum Field {
     VIEWERS(ItemKind.DEVICE, "viewers", FieldType.number(0, 500).orNone(), ""),
     /** Bit rate its network picture is set to, in Mb/s; none for what its codec usually takes. */
     STREAM_RATE(ItemKind.DEVICE, "streamRate", FieldType.number(1, 1000).orNone(), ""),
+    /** A stick right is head left at every desk. */
+    PAN_ROUND(ItemKind.DEVICE, "panRound", FieldType.of(Shape.FLAG), "false"),
+    /** A stick up is head down at every desk. */
+    TILT_ROUND(ItemKind.DEVICE, "tiltRound", FieldType.of(Shape.FLAG), "false"),
+    /** No desk takes its head farther left than this, in hundredths of a degree from its middle. */
+    SOFT_LEFT(ItemKind.DEVICE, "softLeft", FieldType.number(-72_000, 72_000).orNone(), ""),
+    SOFT_RIGHT(ItemKind.DEVICE, "softRight", FieldType.number(-72_000, 72_000).orNone(), ""),
+    SOFT_DOWN(ItemKind.DEVICE, "softDown", FieldType.number(-72_000, 72_000).orNone(), ""),
+    SOFT_UP(ItemKind.DEVICE, "softUp", FieldType.number(-72_000, 72_000).orNone(), ""),
     NUMBER(ItemKind.LINE, "number", FieldType.number(1, 999), ""),
     CAMERA(ItemKind.LINE, "camera", FieldType.to(ItemKind.DEVICE), ""),
     /** The number it answers to: VISCA 1 to 7, a bus 1 to 255. */

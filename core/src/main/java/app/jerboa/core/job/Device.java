@@ -22,6 +22,7 @@ import java.util.OptionalInt;
  * @param fitted what it is fitted to, a lens to its camera
  * @param centre where its centre of mass is, seen from the tilt axis
  * @param asSet how its menus and switches are set
+ * @param steering of its head from desks
  * @param found the address it last answered from when asked; no field of it but what was seen
  */
 public record Device(
@@ -40,6 +41,7 @@ public record Device(
         Optional<DeviceId> fitted,
         Centre centre,
         AsSet asSet,
+        Steering steering,
         Optional<Ipv4> found)
         implements JobItem {
 
@@ -106,6 +108,7 @@ public record Device(
                         fitted,
                         centre,
                         asSet,
+                        steering,
                         where);
     }
 }

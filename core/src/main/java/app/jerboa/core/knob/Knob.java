@@ -43,6 +43,16 @@ public record Knob(
         return choices.stream().filter(c -> c.value() == value).findFirst();
     }
 
+    /** Axes that its camera turns round itself while it stands there; empty for none. */
+    public Optional<TurnedRound> turns(int value) {
+        return choice(value).flatMap(Choice::turns);
+    }
+
+    /** It says how the camera hangs: one of its choices turns axes round. */
+    public boolean orients() {
+        return choices.stream().anyMatch(c -> c.turns().isPresent());
+    }
+
     /** What turning it does. */
     public Does doing() {
         return does.orElse(Does.SETS);

@@ -103,10 +103,22 @@ public final class KnobCheck {
                     place + "/value",
                     "not between least and most");
         }
+        orientation(knob, at);
         only(knob.only(), knob.name(), at);
         insist(turnsOthers || !knob.said().isEmpty(), at + "/said", "nothing says how it is told");
         for (int i = 0; i < knob.said().size(); i++) {
             saying(knob.said().get(i), Optional.of(knob), at + "/said/" + i);
+        }
+    }
+
+    /** What turns axes round at the camera is asked for before a desk does. */
+    private void orientation(Knob knob, String at) {
+        if (knob.orients()) {
+            insist(knob.readable(), at + "/readable", "what turns axes round must be read back");
+            insist(
+                    knobs.values().stream().filter(Knob::orients).count() == 1,
+                    at + "/choices",
+                    "one knob alone says how it hangs");
         }
     }
 

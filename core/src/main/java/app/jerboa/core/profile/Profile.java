@@ -119,6 +119,11 @@ public record Profile(
         return knobs.stream().filter(k -> k.name().equals(called)).findFirst();
     }
 
+    /** The knob that says how it hangs, where it has one. */
+    public Optional<Knob> orientation() {
+        return knobs.stream().filter(Knob::orients).findFirst();
+    }
+
     /** A camera with knobs for its picture. */
     public boolean paints() {
         return kind() == DeviceKind.CAMERA

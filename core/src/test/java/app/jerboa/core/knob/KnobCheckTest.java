@@ -101,6 +101,38 @@ class KnobCheckTest {
         assertThat(wrong(EnumSet.of(Tongue.VISCA), tells, tells)).containsExactly("/knobs/1/name");
     }
 
+    /** What turns axes round is asked for before a desk does: one alone, and it answers. */
+    @Test
+    void oneKnobThatAnswersSaysHowACameraHangs() {
+        Knob tells = orients("mounting", true);
+        assertThat(wrong(EnumSet.of(Tongue.VISCA), tells)).isEmpty();
+        assertThat(wrong(EnumSet.of(Tongue.VISCA), orients("mounting", false)))
+                .containsExactly("/knobs/0/readable");
+        assertThat(wrong(EnumSet.of(Tongue.VISCA), tells, orients("flip", true)))
+                .containsExactly("/knobs/0/choices", "/knobs/1/choices");
+        assertThat(tells.turns(1)).contains(TurnedRound.TILT);
+        assertThat(tells.turns(0)).isEmpty();
+    }
+
+    private static Knob orients(String name, boolean readable) {
+        Knob plain = knob(0, 1, readable, frame("8x 01 7E 0p FF", "8x 09 7E FF", "y0 50 0p FF", 0));
+        return new Knob(
+                name,
+                plain.use(),
+                0,
+                1,
+                plain.neutral(),
+                "",
+                plain.effect(),
+                readable,
+                plain.does(),
+                List.of(
+                        new Choice("ceiling", 0, "", Optional.empty()),
+                        new Choice("table", 1, "", Optional.of(TurnedRound.TILT))),
+                List.of(),
+                plain.said());
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {

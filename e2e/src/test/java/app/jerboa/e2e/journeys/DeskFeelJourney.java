@@ -240,6 +240,36 @@ class DeskFeelJourney extends DeskHall {
         assertThat(soft).containsText("No soft limits");
     }
 
+    /**
+     * Which way a stick turns is said at the camera or at the desk; the other one is refused then.
+     */
+    @Test
+    void whichWayItTurnsIsSetAtOnePlaceOnly() {
+        openDesk();
+        take(3);
+        Locator turned = user.page.getByLabel("Which way it turns");
+        Locator mounting = user.page.getByLabel("mounting of L3", EXACT);
+        Locator panRound = turned.getByText("Pan round");
+        assertThat(turned).containsText("mounting is from the ceiling, so it turns nothing round");
+        choose(mounting, "on a table");
+        assertThat(turned).containsText("mounting is on a table, so it turns pan and tilt round");
+        assertThat(panRound).isDisabled();
+        double before = head(3).get("pan").asDouble();
+        pushUntil("ArrowRight", () -> head(3).get("pan").asDouble() < before - 2);
+        awaitStanding(3);
+        choose(mounting, "from the ceiling");
+        assertThat(turned).containsText("turns nothing round");
+        panRound.click();
+        assertThat(turned).containsText("Stick right → head left");
+        choose(mounting, "on a table");
+        assertThat(user.page.getByText("Set the desk back first")).isVisible();
+        assertThat(turned).containsText("turns nothing round");
+        panRound.click();
+        assertThat(turned).containsText("Stick right → head right");
+    }
+
+    private static final Page.GetByLabelOptions EXACT = new Page.GetByLabelOptions().setExact(true);
+
     /** From one marked place to the other: the rig says how near it came. */
     @Test
     void aSteadyMoveArrivesWhereItWasMarked() {

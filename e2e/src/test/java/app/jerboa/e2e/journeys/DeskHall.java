@@ -57,6 +57,12 @@ abstract class DeskHall extends Jerboa {
         return hall.get("devices").get(camera - 1).get("head");
     }
 
+    /** Its number in the job. */
+    protected static String id(int camera) {
+        JsonNode hall = BrowserUser.json(programs.rig("GET", "/halls/" + job, ""));
+        return hall.get("devices").get(camera - 1).get("id").asString();
+    }
+
     protected static boolean moves(int camera) {
         JsonNode head = head(camera);
         return head.get("panSpeed").asDouble() != 0

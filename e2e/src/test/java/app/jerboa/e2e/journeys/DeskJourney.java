@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.time.Duration;
@@ -147,6 +149,32 @@ class DeskJourney extends DeskHall {
         assertThat(user.page.getByText("took it over. It was stopped first.")).isVisible();
         assertThat(other.locator("[data-reading=Pan]")).isVisible();
         other.close();
+    }
+
+    /** Nobody drives it: that it has gone is seen on its key all the same. */
+    @Test
+    void aCameraThatHasGoneIsSeenOnItsKey() {
+        openDesk();
+        Locator keys =
+                user.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras"));
+        assertThat(keys).not().containsText("no answer");
+        plug(2, false);
+        assertThat(keys.getByText("no answer")).hasCount(1, RING);
+        plug(2, true);
+        assertThat(keys.getByText("no answer")).hasCount(0, RING);
+    }
+
+    /** It is asked each ten seconds, and boots meanwhile. */
+    private static final LocatorAssertions.HasCountOptions RING =
+            new LocatorAssertions.HasCountOptions().setTimeout(40_000);
+
+    private static void plug(int camera, boolean plugged) {
+        // It boots in less than a second then.
+        programs.speed(100);
+        programs.rig(
+                "PUT",
+                "/halls/" + job + "/devices/" + id(camera) + "/plug",
+                "{\"plugged\":" + plugged + "}");
     }
 
     @Test

@@ -2,6 +2,9 @@ package app.jerboa.e2e.journeys;
 
 import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.Programs;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -26,6 +29,15 @@ abstract class Jerboa {
         if (user == null || !user.alive()) {
             user = new BrowserUser(shared());
         }
+    }
+
+    /** One of the options of a field that offers some. */
+    protected static void choose(Locator field, String option) {
+        field.click();
+        user.page
+                .getByRole(
+                        AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
     }
 
     @BeforeEach

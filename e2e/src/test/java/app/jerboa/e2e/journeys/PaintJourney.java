@@ -28,14 +28,6 @@ class PaintJourney extends Jerboa {
         throw new IllegalStateException("no " + device);
     }
 
-    private void choose(Locator field, String option) {
-        field.click();
-        user.page
-                .getByRole(
-                        AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true))
-                .click();
-    }
-
     private Locator named(String label) {
         return user.page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }

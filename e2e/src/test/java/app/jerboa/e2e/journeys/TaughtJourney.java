@@ -74,14 +74,6 @@ class TaughtJourney extends Jerboa {
         return user.page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 
-    private void choose(Locator field, String option) {
-        field.click();
-        user.page
-                .getByRole(
-                        AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true))
-                .click();
-    }
-
     @Test
     void whatNobodyKnewIsDrivenAndPainted() {
         Random odd = new Random();

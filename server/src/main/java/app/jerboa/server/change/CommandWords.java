@@ -12,6 +12,7 @@ import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.words.Words;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -35,6 +36,9 @@ final class CommandWords {
                     Field.KEPT_ZOOM,
                     Field.KEPT_KNOBS,
                     Field.KEPT_BY);
+
+    private static final Set<Field> SOFT =
+            EnumSet.of(Field.SOFT_LEFT, Field.SOFT_RIGHT, Field.SOFT_DOWN, Field.SOFT_UP);
 
     private CommandWords() {}
 
@@ -139,12 +143,21 @@ final class CommandWords {
 
     /** What a reference points to is said by its name. */
     private static String shown(Job job, Map<ItemRef, Item> added, Edit edit, String text) {
+        if (SOFT.contains(edit.field()) && !text.isEmpty()) {
+            return degrees(text);
+        }
         return edit.field()
                 .type()
                 .target()
                 .filter(kind -> !text.isEmpty())
                 .map(kind -> name(job, added, new ItemRef(kind, Long.parseLong(text))))
                 .orElse(text.isEmpty() ? Words.say("change.none") : text);
+    }
+
+    /** Written in hundredths of one. */
+    private static String degrees(String hundredths) {
+        BigDecimal degrees = new BigDecimal(hundredths).movePointLeft(2).stripTrailingZeros();
+        return Words.say("change.degrees", Map.of("degrees", degrees.toPlainString()));
     }
 
     private static String name(Job job, Map<ItemRef, Item> added, ItemRef ref) {

@@ -2,6 +2,7 @@ package app.jerboa.server.change;
 
 import app.jerboa.core.item.ChangeSet;
 import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
@@ -13,11 +14,23 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
-/** Whoever drives names stored views and lays out shot lists; the rest of a job is planned. */
+/**
+ * Whoever drives names stored views, lays out shot lists and says how desks steer a head; the rest
+ * of a job is planned.
+ */
 @Component
 public class DriversItems {
     private static final Set<ItemKind> KINDS =
             EnumSet.of(ItemKind.PRESET, ItemKind.SHOT_LIST, ItemKind.TAKE);
+
+    private static final Set<Field> STEERING =
+            EnumSet.of(
+                    Field.PAN_ROUND,
+                    Field.TILT_ROUND,
+                    Field.SOFT_LEFT,
+                    Field.SOFT_RIGHT,
+                    Field.SOFT_DOWN,
+                    Field.SOFT_UP);
 
     private final Members members;
 
@@ -31,15 +44,18 @@ public class DriversItems {
      */
     void insist(long job, ChangeSet changes, Author by) {
         boolean only =
-                Stream.of(
-                                changes.adds().stream().map(Item::ref),
-                                changes.edits().stream().map(Edit::item),
-                                changes.removes().stream().map(Item::ref))
-                        .flatMap(s -> s)
-                        .map(ItemRef::kind)
-                        .allMatch(KINDS::contains);
+                Stream.of(changes.adds().stream(), changes.removes().stream())
+                                .flatMap(s -> s)
+                                .map(Item::ref)
+                                .map(ItemRef::kind)
+                                .allMatch(KINDS::contains)
+                        && changes.edits().stream().allMatch(DriversItems::isTheirs);
         if (!only) {
             members.insist(job, by, Right.PLAN);
         }
+    }
+
+    private static boolean isTheirs(Edit edit) {
+        return KINDS.contains(edit.item().kind()) || STEERING.contains(edit.field());
     }
 }

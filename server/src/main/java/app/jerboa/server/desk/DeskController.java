@@ -48,6 +48,7 @@ class DeskController {
      * @param key what stands on its key, as the house numbers
      * @param heldBy who drives it now; blank for nobody
      * @param link how the link of whoever drives it stands: unknown, up, slow or lost; else blank
+     * @param presence whether it is there while nobody drives it
      * @param way how it is reached, in words; empty when it cannot be
      * @param through what stands between, by name; empty for straight to the camera
      * @param move the lead that must be moved for it, in words; else empty
@@ -71,6 +72,7 @@ class DeskController {
             String tally,
             String heldBy,
             String link,
+            Presence presence,
             String way,
             String through,
             String move,
@@ -99,8 +101,10 @@ class DeskController {
     private final Contacts contacts;
     private final Gates gates;
     private final Feels feels;
+    private final RollCall rollCall;
 
-    DeskController(Jobs jobs, Contacts contacts, Gates gates, Feels feels) {
+    DeskController(Jobs jobs, Contacts contacts, Gates gates, Feels feels, RollCall rollCall) {
+        this.rollCall = rollCall;
         this.jobs = jobs;
         this.contacts = contacts;
         this.gates = gates;
@@ -115,8 +119,6 @@ class DeskController {
         Job job = stored.job();
         Optional<String> port = contacts.serialPort(stored);
         Map<Long, GateMapper.Said> said = gates.said(id);
-        Map<Long, Turned> turned = gates.turned(id);
-        Map<Long, LimitsWish> soft = gates.limits(id);
         Numbering numbering = job.site().habits().numbering();
         DeskWays ways = DeskWays.of(job);
         Map<DeviceId, Mark> marks = DeviceMarks.of(stored.proof());
@@ -137,12 +139,10 @@ class DeskController {
                                                                         said.getOrDefault(
                                                                                 d.id().value(),
                                                                                 NOTHING_SAID),
-                                                                        soft.getOrDefault(
-                                                                                d.id().value(),
-                                                                                LimitsWish.NONE),
-                                                                        turned.getOrDefault(
-                                                                                d.id().value(),
-                                                                                Turned.NOT),
+                                                                        rollCall.of(
+                                                                                new CameraId(
+                                                                                        id,
+                                                                                        d.id().value())),
                                                                         port)))
                         .toList();
         return new DeskView(cameras, groupOf(job), feels(job, person));
@@ -185,8 +185,7 @@ class DeskController {
             Mark mark,
             DeskWay way,
             GateMapper.Said said,
-            LimitsWish soft,
-            Turned turned,
+            Presence presence,
             Optional<String> port) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
@@ -202,6 +201,7 @@ class DeskController {
                 said.tally(),
                 said.heldBy(),
                 said.link(),
+                presence,
                 DeskWords.way(way, port),
                 DeskWords.through(d, way, port),
                 port.isPresent() ? "" : DeskWords.move(way),
@@ -217,7 +217,7 @@ class DeskController {
                         head.tiltUpDegrees(),
                         head.pan().fastest(),
                         head.tilt().fastest()),
-                soft,
-                turned);
+                LimitsWish.of(d.steering()),
+                Turned.of(d.steering()));
     }
 }

@@ -67,24 +67,6 @@ class DeskWishes {
         desks.regate(job);
     }
 
-    /**
-     * A stick turns this head the other way on these axes, whoever drives it.
-     *
-     * @param pan stick right is head left
-     */
-    record TurnedBody(boolean pan, boolean tilt) {}
-
-    @PutMapping("/{device}/turned")
-    @Needs(Right.DRIVE)
-    void turned(
-            @PathVariable("job") long job,
-            @PathVariable("device") long device,
-            @RequestBody TurnedBody body,
-            @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
-        gates.turn(new CameraId(job, device), new Turned(body.pan(), body.tilt()), person);
-        desks.regate(job);
-    }
-
     /** Between these it points from now on, whoever drives it; all null for no limits. */
     @PutMapping("/{device}/limits")
     @Needs(Right.DRIVE)

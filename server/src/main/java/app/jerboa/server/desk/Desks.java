@@ -225,6 +225,14 @@ class Desks {
         stopAll(desk.job());
     }
 
+    /** Whoever drives this camera here must centre the stick before it moves again. */
+    void stop(CameraId camera, String why) {
+        open.values().stream()
+                .map(d -> d.driving)
+                .filter(d -> d.camera().filter(c -> c.id().equals(camera)).isPresent())
+                .forEach(d -> d.stopFromElsewhere(why));
+    }
+
     void stopAll(long job) {
         stopHere(job);
         telling.stopAll(job);

@@ -31,6 +31,8 @@ final class Driving {
     /** Silence of the page after which its camera is given back. */
     static final int PAGE_SILENCE_MILLIS = 3_000;
 
+    static final String TURNS_ANEW = "which way it turns was set anew";
+
     /** A mark stays so long on a head that stands: a stick is pushed again and again. */
     private static final int SETTLED_MILLIS = 2_000;
 
@@ -114,7 +116,7 @@ final class Driving {
         if (!turned.equals(gate.turned())) {
             // A stick that is held would suddenly go the other way.
             if (hand.isOff()) {
-                stopFromElsewhere("which way it turns was set anew");
+                stopFromElsewhere(TURNS_ANEW);
             }
             turned = gate.turned();
         }

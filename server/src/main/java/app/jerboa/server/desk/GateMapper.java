@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.job.Steering;
 import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -17,28 +18,14 @@ interface GateMapper {
     record Said(
             long device, boolean clear, boolean onAir, String heldBy, String link, String tally) {}
 
-    /** As stored; null for no limit. */
-    record Row(
-            long job,
-            long device,
-            boolean clear,
-            boolean onAir,
-            Double panLeft,
-            Double panRight,
-            Double tiltDown,
-            Double tiltUp,
-            boolean panTurned,
-            boolean tiltTurned) {
+    /** What people say of a camera. */
+    record Row(long job, long device, boolean clear, boolean onAir) {
         CameraId id() {
             return new CameraId(job, device);
         }
 
-        Gate gate() {
-            return new Gate(
-                    clear,
-                    onAir,
-                    LimitsWish.limits(panLeft, panRight, tiltDown, tiltUp),
-                    new Turned(panTurned, tiltTurned));
+        Gate gate(Steering steering) {
+            return new Gate(clear, onAir, steering.limits(), Turned.of(steering));
         }
     }
 
@@ -55,34 +42,6 @@ interface GateMapper {
             @Param("jobs") Long[] jobs,
             @Param("devices") Long[] devices,
             @Param("minutes") int minutes);
-
-    /** Heads that a stick turns the other way. */
-    record SetTurned(long device, boolean pan, boolean tilt) {}
-
-    List<SetTurned> turned(@Param("job") long job);
-
-    void setTurned(
-            @Param("at") CameraId at,
-            @Param("pan") boolean pan,
-            @Param("tilt") boolean tilt,
-            @Param("by") String by);
-
-    /** What is set in the whole job. */
-    List<SetLimits> limits(@Param("job") long job);
-
-    /** Null for no limit. */
-    record SetLimits(
-            long device, Double panLeft, Double panRight, Double tiltDown, Double tiltUp) {}
-
-    void setLimits(
-            @Param("at") CameraId at,
-            @Param("panLeft") Double panLeft,
-            @Param("panRight") Double panRight,
-            @Param("tiltDown") Double tiltDown,
-            @Param("tiltUp") Double tiltUp,
-            @Param("by") String by);
-
-    void dropLimits(@Param("at") CameraId at);
 
     /** Of the whole job; a camera of which nothing is said is left out. */
     List<Said> said(@Param("job") long job, @Param("minutes") int minutes);

@@ -1,14 +1,22 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.item.ChangeSet;
+import app.jerboa.core.item.Edit;
+import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.value.DeviceId;
+import app.jerboa.server.change.Commands;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
-import app.jerboa.server.words.Words;
 import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,17 +25,22 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What people say of the place of a head and of its picture; written into the logbook. */
+/**
+ * What people say of the place of a head, of its picture and of how desks steer it; written into
+ * the logbook.
+ */
 @Component
 class Gates {
     private static final int MOST = 1_000;
 
     private final GateMapper mapper;
     private final Jobs jobs;
+    private final Commands commands;
     private final Logbook log;
     private final Live live;
 
-    Gates(GateMapper mapper, Jobs jobs, Logbook log, Live live) {
+    Gates(GateMapper mapper, Jobs jobs, Commands commands, Logbook log, Live live) {
+        this.commands = commands;
         this.mapper = mapper;
         this.jobs = jobs;
         this.log = log;
@@ -35,7 +48,7 @@ class Gates {
     }
 
     Gate of(CameraId camera) {
-        return all(List.of(camera)).get(camera);
+        return all(List.of(camera)).getOrDefault(camera, Gate.SHUT);
     }
 
     /** One for each of them. */
@@ -43,43 +56,64 @@ class Gates {
         if (cameras.isEmpty()) {
             return Map.of();
         }
-        return mapper.gates(cameras, Gate.ENDS_AFTER_MINUTES).stream()
-                .collect(Collectors.toMap(GateMapper.Row::id, GateMapper.Row::gate));
+        Map<Long, Optional<Job>> of = new HashMap<>();
+        Map<CameraId, Gate> all = new HashMap<>();
+        for (GateMapper.Row row : mapper.gates(cameras, Gate.ENDS_AFTER_MINUTES)) {
+            of.computeIfAbsent(row.job(), this::find)
+                    .flatMap(j -> j.device(new DeviceId(row.device())))
+                    .ifPresent(d -> all.put(row.id(), row.gate(d.steering())));
+        }
+        return all;
     }
 
-    /** By device; one without limits is left out. */
-    Map<Long, LimitsWish> limits(long job) {
-        return mapper.limits(job).stream()
-                .collect(
-                        Collectors.toMap(
-                                GateMapper.SetLimits::device,
-                                l ->
-                                        new LimitsWish(
-                                                Optional.ofNullable(l.panLeft()),
-                                                Optional.ofNullable(l.panRight()),
-                                                Optional.ofNullable(l.tiltDown()),
-                                                Optional.ofNullable(l.tiltUp()))));
+    /** Empty for one that was thrown away while somebody drove in it. */
+    private Optional<Job> find(long job) {
+        try {
+            return Optional.of(jobs.load(job).job());
+        } catch (Problem gone) {
+            return Optional.empty();
+        }
     }
 
-    /** By device; one that is not turned is left out. */
-    Map<Long, Turned> turned(long job) {
-        return mapper.turned(job).stream()
-                .filter(t -> t.pan() || t.tilt())
-                .collect(
-                        Collectors.toMap(
-                                GateMapper.SetTurned::device, t -> new Turned(t.pan(), t.tilt())));
+    void turn(CameraId camera, Turned to, Author by) {
+        steer(
+                camera,
+                Map.of(
+                        Field.PAN_ROUND, Boolean.toString(to.pan()),
+                        Field.TILT_ROUND, Boolean.toString(to.tilt())),
+                by);
     }
 
-    @Transactional
-    public void turn(CameraId camera, Turned to, Author by) {
+    void limit(CameraId camera, LimitsWish to, Author by) {
+        to.insist();
+        steer(camera, to.texts(), by);
+    }
+
+    /** A change of the job like any other; nothing happens where it stands so already. */
+    private void steer(CameraId camera, Map<Field, String> to, Author by) {
         Device device = headed(camera);
-        mapper.setTurned(camera, to.pan(), to.tilt(), by.displayName());
-        log.event(
+        if (edits(device, to).isEmpty()) {
+            return;
+        }
+        commands.apply(
                 camera.job(),
-                Words.say("turned." + to.word(), Map.of("camera", device.name())),
-                List.of(camera.device()),
+                s -> new ChangeSet(List.of(), edits(s.need(camera.device()), to), List.of()),
                 by);
         live.changed(camera.job(), Notice.DESK);
+    }
+
+    private static List<Edit> edits(Device device, Map<Field, String> to) {
+        return to.entrySet().stream()
+                .map(
+                        e ->
+                                new Edit(
+                                        device.ref(),
+                                        e.getKey(),
+                                        JobItems.text(device, e.getKey()),
+                                        e.getValue()))
+                .filter(e -> !e.before().equals(e.after()))
+                .sorted(Comparator.comparing(Edit::field))
+                .toList();
     }
 
     private Device headed(CameraId camera) {
@@ -88,31 +122,6 @@ class Gates {
             throw Problem.notFound("head");
         }
         return device;
-    }
-
-    @Transactional
-    public void limit(CameraId camera, LimitsWish to, Author by) {
-        to.insist();
-        Device device = headed(camera);
-        if (to.isNone()) {
-            mapper.dropLimits(camera);
-        } else {
-            mapper.setLimits(
-                    camera,
-                    to.panLeft().orElse(null),
-                    to.panRight().orElse(null),
-                    to.tiltDown().orElse(null),
-                    to.tiltUp().orElse(null),
-                    by.displayName());
-        }
-        log.event(
-                camera.job(),
-                to.isNone()
-                        ? device.name() + " has no soft limits any more"
-                        : "Soft limits of " + device.name() + ": " + to.inWords(),
-                List.of(camera.device()),
-                by);
-        live.changed(camera.job(), Notice.DESK);
     }
 
     /** By device; one of which nothing is said is left out. */

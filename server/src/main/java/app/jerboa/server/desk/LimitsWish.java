@@ -1,9 +1,11 @@
 package app.jerboa.server.desk;
 
-import app.jerboa.core.motion.SoftLimits;
+import app.jerboa.core.item.Field;
+import app.jerboa.core.job.Steering;
 import app.jerboa.server.platform.Problem;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.springframework.http.HttpStatus;
 
 /**
@@ -17,19 +19,31 @@ record LimitsWish(
         Optional<Double> tiltUp) {
     private static final double FARTHEST = 720;
 
-    static final LimitsWish NONE =
-            new LimitsWish(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-
-    static SoftLimits limits(Double left, Double right, Double down, Double up) {
-        return new SoftLimits(
-                left == null ? Double.NEGATIVE_INFINITY : left,
-                right == null ? Double.POSITIVE_INFINITY : right,
-                down == null ? Double.NEGATIVE_INFINITY : down,
-                up == null ? Double.POSITIVE_INFINITY : up);
+    static LimitsWish of(Steering steering) {
+        return new LimitsWish(
+                degrees(steering.left()),
+                degrees(steering.right()),
+                degrees(steering.down()),
+                degrees(steering.up()));
     }
 
-    boolean isNone() {
-        return equals(NONE);
+    private static Optional<Double> degrees(OptionalInt limit) {
+        return limit.isPresent()
+                ? Optional.of(limit.getAsInt() / Steering.HUNDREDTHS)
+                : Optional.empty();
+    }
+
+    /** As fields of the device, in hundredths of a degree. */
+    Map<Field, String> texts() {
+        return Map.of(
+                Field.SOFT_LEFT, text(panLeft),
+                Field.SOFT_RIGHT, text(panRight),
+                Field.SOFT_DOWN, text(tiltDown),
+                Field.SOFT_UP, text(tiltUp));
+    }
+
+    private static String text(Optional<Double> degrees) {
+        return degrees.map(d -> Long.toString(Math.round(d * Steering.HUNDREDTHS))).orElse("");
     }
 
     /**
@@ -52,25 +66,16 @@ record LimitsWish(
 
     private static void below(
             String field, Optional<Double> low, Optional<Double> high, String why) {
-        if (low.isPresent() && high.isPresent() && low.get() >= high.get()) {
+        // Compared as they are kept.
+        if (low.isPresent()
+                && high.isPresent()
+                && Math.round(low.get() * Steering.HUNDREDTHS)
+                        >= Math.round(high.get() * Steering.HUNDREDTHS)) {
             throw bad(field, why);
         }
     }
 
     private static Problem bad(String field, String why) {
         return new Problem(HttpStatus.BAD_REQUEST, "bad-value", why, Map.of("field", field));
-    }
-
-    /** For the logbook. */
-    String inWords() {
-        return (side("left", panLeft)
-                        + side("right", panRight)
-                        + side("down", tiltDown)
-                        + side("up", tiltUp))
-                .strip();
-    }
-
-    private static String side(String name, Optional<Double> at) {
-        return at.map(a -> " " + name + " " + Math.round(a * 10) / 10.0 + "°").orElse("");
     }
 }

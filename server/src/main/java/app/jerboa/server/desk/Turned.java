@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.job.Steering;
 import app.jerboa.core.motion.Push;
 
 /**
@@ -9,8 +10,8 @@ import app.jerboa.core.motion.Push;
 record Turned(boolean pan, boolean tilt) {
     static final Turned NOT = new Turned(false, false);
 
-    String word() {
-        return pan && tilt ? "both" : pan ? "pan" : tilt ? "tilt" : "not";
+    static Turned of(Steering steering) {
+        return new Turned(steering.panRound(), steering.tiltRound());
     }
 
     Push of(Push push) {

@@ -9,7 +9,10 @@ import java.util.OptionalInt;
 final class KnobBodies {
     private KnobBodies() {}
 
-    record KnobChoice(String name, int value) {}
+    /**
+     * @param turns axes that the camera turns round itself then: pan, tilt or both; else empty
+     */
+    record KnobChoice(String name, int value, String turns) {}
 
     /**
      * @param use lens, paint or camera

@@ -2,11 +2,13 @@ package app.jerboa.server.knobs;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.OwnProfile;
+import app.jerboa.core.knob.Choice;
 import app.jerboa.core.knob.Does;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.OnlyWhen;
 import app.jerboa.core.knob.Saying;
 import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.knob.TurnedRound;
 import app.jerboa.core.knob.Verb;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.server.job.Jobs;
@@ -62,9 +64,13 @@ class KnobViews {
                 k.effect(),
                 k.readable(),
                 k.doing().toString(),
-                k.choices().stream().map(c -> new KnobChoice(c.name(), c.value())).toList(),
+                k.choices().stream().map(KnobViews::choice).toList(),
                 conditions(k.only()),
                 in(k.said(), tongues));
+    }
+
+    private static KnobChoice choice(Choice c) {
+        return new KnobChoice(c.name(), c.value(), c.turns().map(TurnedRound::toString).orElse(""));
     }
 
     private static List<KnobCondition> conditions(List<OnlyWhen> only) {

@@ -9,6 +9,7 @@ import app.jerboa.core.knob.Tongue;
 import app.jerboa.core.knob.Verb;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.desk.BorrowedLinks;
+import app.jerboa.server.desk.HandTurns;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Problem;
@@ -28,10 +29,12 @@ import org.springframework.stereotype.Service;
 class Teller {
     private final BorrowedLinks borrowed;
     private final TellingLinks links;
+    private final HandTurns turns;
 
-    Teller(BorrowedLinks borrowed, TellingLinks links) {
+    Teller(BorrowedLinks borrowed, TellingLinks links, HandTurns turns) {
         this.borrowed = borrowed;
         this.links = links;
+        this.turns = turns;
     }
 
     /**
@@ -89,12 +92,34 @@ class Teller {
     /** Turns a knob, and reads it back where it can be read. */
     Reading turn(Jobs.Stored stored, Device device, Knob knob, int value, Person by) {
         Saying said = need(knob.said(), stored, device);
+        insistThatDesksDoNot(stored, device, knob, value);
         Function<Mouth, Reading> turned =
                 mouth -> {
+                    if (knob.orients()) {
+                        turns.stop(stored.id(), device.id().value());
+                    }
                     mouth.turn(knob, said, value);
                     return knob.readable() ? Reading.of(mouth.ask(knob, said)) : Reading.of(value);
                 };
         return telling(stored, device, said.in(), by, turned);
+    }
+
+    /** What is turned round twice goes the wrong way again. */
+    private void insistThatDesksDoNot(Jobs.Stored stored, Device device, Knob knob, int value) {
+        boolean twice =
+                knob.turns(value)
+                        .filter(t -> turns.meet(stored.id(), device.id().value(), t))
+                        .isPresent();
+        if (twice) {
+            throw new NotTold(
+                    "turned-at-desk",
+                    Words.say(
+                            "turned.at-desk",
+                            Map.of(
+                                    "camera", device.name(),
+                                    "knob", knob.name(),
+                                    "value", knob.valueWords(value))));
+        }
     }
 
     void tell(Jobs.Stored stored, Device device, Verb verb, Person by) {

@@ -97,6 +97,8 @@ public final class AnyJob {
             case CIDR -> "10.44.8.0/" + any("24", "25", "28");
             case FROM_PORT -> socket(before.get(Field.RUN_FROM));
             case TO_PORT -> socket(before.get(Field.RUN_TO));
+            case SOFT_LEFT, SOFT_DOWN -> Long.toString(number(-72_000, -1));
+            case SOFT_RIGHT, SOFT_UP -> Long.toString(number(0, 72_000));
             case LAST -> "10.44.8." + (60 + random.nextInt(60));
             case FIRST -> "10.44.8." + random.nextInt(60);
             default -> text(type);

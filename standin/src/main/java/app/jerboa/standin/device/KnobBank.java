@@ -3,6 +3,7 @@ package app.jerboa.standin.device;
 import app.jerboa.core.knob.Does;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.OnlyWhen;
+import app.jerboa.core.knob.TurnedRound;
 import app.jerboa.core.knob.Verb;
 import app.jerboa.core.profile.Profile;
 import java.util.ArrayList;
@@ -102,6 +103,11 @@ public final class KnobBank {
         return profile.knobs().stream()
                 .filter(k -> k.doing() == Does.POWERS)
                 .anyMatch(k -> k.valueWords(standsAt.get(k.name())).equals("standby"));
+    }
+
+    /** Axes that it turns round itself, by how it was told that it hangs. */
+    public synchronized Optional<TurnedRound> turnedRound() {
+        return profile.orientation().flatMap(k -> k.turns(standsAt.get(k.name())));
     }
 
     /** Turns it, or says why not. */

@@ -251,7 +251,8 @@ public final class SimulatedHead implements ViscaObeys {
                 return done();
             }
             cancel(HEAD);
-            return done(state.driving(it.pan(), it.tilt(), facts));
+            Sense sense = sense();
+            return done(state.driving(sense.pan() * it.pan(), sense.tilt() * it.tilt(), facts));
         }
 
         @Override
@@ -278,7 +279,12 @@ public final class SimulatedHead implements ViscaObeys {
 
         @Override
         public Void askPanTilt(ViscaRequest.AskPanTilt it) {
-            return answer(new PanTilt(counts(state.pan()), counts(state.tilt())).answer());
+            Sense sense = sense();
+            return answer(
+                    new PanTilt(
+                                    counts(sense.pan() * state.pan()),
+                                    counts(sense.tilt() * state.tilt()))
+                            .answer());
         }
 
         @Override
@@ -305,17 +311,8 @@ public final class SimulatedHead implements ViscaObeys {
             List<Integer> values = it.values();
             return switch (it.message()) {
                 case RESET -> moves(HEAD, state.goingHome(facts));
-                case ABSOLUTE ->
-                        moves(
-                                HEAD,
-                                state.going(degrees(values.get(2)), degrees(values.get(3)), facts));
-                case RELATIVE ->
-                        moves(
-                                HEAD,
-                                state.going(
-                                        state.pan() + degrees(values.get(2)),
-                                        state.tilt() + degrees(values.get(3)),
-                                        facts));
+                case ABSOLUTE -> goes(0, 0, values);
+                case RELATIVE -> goes(state.pan(), state.tilt(), values);
                 case ZOOM_DIRECT ->
                         moves(LENS, state.zoomingTo((double) values.get(0) / ZoomPosition.TELE));
                 case PRESET_SET -> {
@@ -378,15 +375,24 @@ public final class SimulatedHead implements ViscaObeys {
             return null;
         }
 
-        /** Up and right, or down and left: it goes no further from now on. */
         private Void limited(boolean upRight, double pan, double tilt) {
-            facts =
-                    upRight
-                            ? facts.within(
-                                    facts.panLeftDegrees(), pan, facts.tiltDownDegrees(), tilt)
-                            : facts.within(
-                                    pan, facts.panRightDegrees(), tilt, facts.tiltUpDegrees());
+            facts = sense().within(facts, upRight, pan, tilt);
             return done();
+        }
+
+        /** From there by the counts of an absolute or relative move. */
+        private Void goes(double pan, double tilt, List<Integer> values) {
+            Sense sense = sense();
+            return moves(
+                    HEAD,
+                    state.going(
+                            pan + sense.pan() * degrees(values.get(2)),
+                            tilt + sense.tilt() * degrees(values.get(3)),
+                            facts));
+        }
+
+        private Sense sense() {
+            return Sense.of(bank.turnedRound());
         }
 
         private FocusRun running(int speed) {

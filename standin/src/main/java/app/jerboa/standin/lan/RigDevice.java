@@ -483,8 +483,9 @@ public final class RigDevice {
     Optional<BufferedImage> sees(Instant now) {
         Optional<HeadState> state = headState();
         int number = HallPicture.number(name());
+        double roll = axes().getOrDefault("roll", 0.0);
         Optional<BufferedImage> seen =
-                facts.flatMap(f -> state.map(s -> HallPicture.of(number, f, s, bank, now)));
+                facts.flatMap(f -> state.map(s -> HallPicture.of(number, f, s, roll, bank, now)));
         seen.ifPresent(p -> MenuPicture.draw(p, menu.lines()));
         return seen;
     }

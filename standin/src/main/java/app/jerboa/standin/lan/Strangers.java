@@ -1,6 +1,7 @@
 package app.jerboa.standin.lan;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Steering;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Sort;
@@ -43,6 +44,7 @@ final class Strangers {
                                 false,
                                 OptionalInt.empty(),
                                 OptionalInt.empty()),
+                        Steering.PLAIN,
                         Optional.empty());
         RigDevice gear = new RigDevice(device, Optional.empty(), false, world, around);
         gear.set(

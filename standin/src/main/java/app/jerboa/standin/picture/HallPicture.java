@@ -3,6 +3,7 @@ package app.jerboa.standin.picture;
 import app.jerboa.core.colour.PaintChange;
 import app.jerboa.core.colour.Rgb;
 import app.jerboa.core.knob.Knob;
+import app.jerboa.core.knob.TurnedRound;
 import app.jerboa.core.profile.Head;
 import app.jerboa.standin.device.HeadState;
 import app.jerboa.standin.device.KnobBank;
@@ -39,11 +40,12 @@ public final class HallPicture {
     /**
      * @param number of the camera says over which sheet it hangs
      * @param state of its head at that moment
+     * @param roll of its head then, degrees clockwise
      */
     public static BufferedImage of(
-            int number, Head head, HeadState state, KnobBank bank, Instant now) {
+            int number, Head head, HeadState state, double roll, KnobBank bank, Instant now) {
         List<HallScene.Shape> scene = HallScene.at(now);
-        Sight sight = sight(number, head, state);
+        Sight sight = sight(number, head, state, roll + shown(bank));
         double middle = sight.middle(scene);
         Set set =
                 new Set(
@@ -56,14 +58,20 @@ public final class HallPicture {
 
     /** Where its ring stands when an automatic has made the middle of the picture sharp. */
     public static int focused(int number, Head head, HeadState state, Knob ring, Instant now) {
-        return Optics.ring(ring, sight(number, head, state).middle(HallScene.at(now)));
+        return Optics.ring(ring, sight(number, head, state, 0).middle(HallScene.at(now)));
     }
 
-    private static Sight sight(int number, Head head, HeadState state) {
+    /** One that was told to hang the other way turns its picture over. */
+    private static double shown(KnobBank bank) {
+        return bank.turnedRound().filter(TurnedRound.BOTH::equals).isPresent() ? 180 : 0;
+    }
+
+    private static Sight sight(int number, Head head, HeadState state, double roll) {
         return new Sight(
                 HallScene.mount(number),
                 state.pan(),
                 state.tilt() + HUNG,
+                roll,
                 head.lens().angleDegrees(state.zoom()));
     }
 

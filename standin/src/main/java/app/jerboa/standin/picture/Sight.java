@@ -1,6 +1,7 @@
 package app.jerboa.standin.picture;
 
 import app.jerboa.standin.picture.HallScene.Place;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,9 +10,10 @@ import java.util.List;
  * How a camera sees: from where, which way, how wide.
  *
  * @param yaw degrees right of straight down the ice; {@code pitch} up of level
+ * @param roll degrees clockwise, as it sees; 180 for one that hangs upside down
  * @param angle horizontal angle of view in degrees
  */
-record Sight(Place from, double yaw, double pitch, double angle) {
+record Sight(Place from, double yaw, double pitch, double roll, double angle) {
     /** What is nearer than this, or behind, is cut off. */
     private static final double NEAR = 0.2;
 
@@ -35,6 +37,11 @@ record Sight(Place from, double yaw, double pitch, double angle) {
         if (begun) {
             path.closePath();
         }
+        if (roll != 0) {
+            path.transform(
+                    AffineTransform.getRotateInstance(
+                            Math.toRadians(-roll), width / 2.0, height / 2.0));
+        }
         return path;
     }
 
@@ -45,13 +52,13 @@ record Sight(Place from, double yaw, double pitch, double angle) {
 
     /**
      * Metres along the middle of the picture to as far as the floor is that this row shows;
-     * infinite above the horizon.
+     * infinite above the horizon. By the middle of the row for one that is rolled.
      *
      * @param row from the upper edge, of a picture of this size
      */
     double floorAhead(int row, int width, int height) {
         double focal = width / 2.0 / Math.tan(Math.toRadians(angle) / 2);
-        double up = (height / 2.0 - row - 0.5) / focal;
+        double up = (height / 2.0 - row - 0.5) / focal * Math.cos(Math.toRadians(roll));
         double p = Math.toRadians(pitch);
         double falls = -(Math.sin(p) + up * Math.cos(p));
         return falls > 0 ? from.z() / falls : Double.POSITIVE_INFINITY;

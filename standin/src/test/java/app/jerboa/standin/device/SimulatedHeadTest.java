@@ -89,6 +89,36 @@ class SimulatedHeadTest {
         assertThat(say("81 01 04 3F 02 08 FF")).as("never stored").containsExactly("90 60 41 FF");
     }
 
+    /**
+     * Told that it stands on a table, it goes the other way on the wire and in its places alike: 5
+     * degrees to the right as it was built are 5 to the left as it says, and its limits go along.
+     */
+    @Test
+    void oneThatHangsTheOtherWayTurnsSpeedsPlacesAndLimitsRound() {
+        int counts = (int) Math.round(5 * facts.countsPerDegree());
+        say("81 01 7E 05 11 01 FF");
+        say("81 01 06 01 18 14 02 03 FF");
+        pass(1);
+        assertThat(head.state().pan()).as("told right").isNegative();
+        say("81 01 06 01 18 14 03 03 FF");
+        say("81 01 06 02 18 14 %s 00 00 00 00 FF".formatted(nibbles(counts)));
+        pass(60);
+        assertThat(head.state().pan()).isCloseTo(-5, within(0.1));
+        assertThat(say("81 09 06 12 FF").get(0)).startsWith("90 50 " + nibbles(counts));
+        // No farther right, as it is said, than 2 degrees.
+        int two = (int) Math.round(2 * facts.countsPerDegree());
+        say("81 01 06 07 00 01 %s 07 0F 0F 0F FF".formatted(nibbles(two)));
+        say("81 01 06 02 18 14 %s 00 00 00 00 FF".formatted(nibbles(counts)));
+        pass(60);
+        assertThat(head.state().pan()).isCloseTo(-2, within(0.1));
+        say("81 01 7E 05 11 00 FF");
+        assertThat(say("81 09 06 12 FF").get(0)).startsWith("90 50 " + nibbles(-two));
+    }
+
+    private static String nibbles(int counts) {
+        return "%04X".formatted(counts & 0xFFFF).replaceAll("(.)", "0$1 ").strip();
+    }
+
     /** Preset speed 06 01; the steps of its head's own pan, by the time a long way takes. */
     @ParameterizedTest
     @CsvSource({"18", "0C", "04"})

@@ -33,7 +33,7 @@ class HallPictureTest {
 
     private static BufferedImage drawn(
             double yaw, double angle, PaintChange look, Optics optics, double gainDb) {
-        Sight sight = new Sight(HallScene.mount(2), yaw, -9, angle);
+        Sight sight = new Sight(HallScene.mount(2), yaw, -9, 0, angle);
         HallPicture.Set set = new HallPicture.Set(look, optics, 0, Noise.deviation(gainDb));
         return HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
     }
@@ -43,7 +43,7 @@ class HallPictureTest {
     }
 
     private static Rectangle2D seen(double yaw, double angle, HallScene.Place... corners) {
-        return new Sight(HallScene.mount(2), yaw, 0, angle)
+        return new Sight(HallScene.mount(2), yaw, 0, 0, angle)
                 .of(List.of(corners), Still.WIDTH, Still.HEIGHT)
                 .getBounds2D();
     }
@@ -89,9 +89,27 @@ class HallPictureTest {
         assertThat((double) is.getBlue()).isCloseTo(Rgb.code(ice.blue()), within(0.6));
     }
 
+    /** Rolled clockwise, what was at the upper edge of the picture goes to its left. */
+    @ParameterizedTest
+    @CsvSource({"0, 480, 120", "90, 330, 270", "-90, 630, 270", "180, 480, 420"})
+    void aRolledHeadTurnsItsPicture(double roll, double x, double y) {
+        HallScene.Place at = HallScene.mount(2);
+        double focal = Still.WIDTH / 2.0 / Math.tan(Math.toRadians(30));
+        double up = 10 * (Still.HEIGHT / 2.0 - 120) / focal;
+        List<HallScene.Place> point =
+                List.of(
+                        new HallScene.Place(at.x(), at.y() + 10, at.z() + up),
+                        new HallScene.Place(at.x() + 0.01, at.y() + 10, at.z() + up),
+                        new HallScene.Place(at.x(), at.y() + 10, at.z() + up + 0.01));
+        Rectangle2D seen =
+                new Sight(at, 0, 0, roll, 60).of(point, Still.WIDTH, Still.HEIGHT).getBounds2D();
+        assertThat(seen.getCenterX()).isCloseTo(x, within(1.0));
+        assertThat(seen.getCenterY()).isCloseTo(y, within(1.0));
+    }
+
     @Test
     void playersWalk() {
-        Sight sight = new Sight(HallScene.mount(2), 0, -9, 60);
+        Sight sight = new Sight(HallScene.mount(2), 0, -9, 0, 60);
         HallPicture.Set set = new HallPicture.Set(PLAIN, SHARP, 0, 0);
         BufferedImage later = HallPicture.drawn(sight, HallScene.at(NOW.plusSeconds(10)), set, 1);
         BufferedImage first = HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
@@ -135,7 +153,7 @@ class HallPictureTest {
     @Test
     void longLensesAreSharpWhereTheirRingStandsAndSofterWideOpen() {
         double focal = 40;
-        double teeAhead = new Sight(HallScene.mount(2), 0, -9, 8).middle(HallScene.at(NOW));
+        double teeAhead = new Sight(HallScene.mount(2), 0, -9, 0, 8).middle(HallScene.at(NOW));
         int[] edges =
                 List.of(
                                 new Optics(focal, 5.4, 2, teeAhead),
@@ -149,7 +167,7 @@ class HallPictureTest {
     }
 
     private static BufferedImage detailed(double amount) {
-        Sight sight = new Sight(HallScene.mount(2), 0, -9, 60);
+        Sight sight = new Sight(HallScene.mount(2), 0, -9, 0, 60);
         HallPicture.Set set = new HallPicture.Set(PLAIN, SHARP, amount, 0);
         return HallPicture.drawn(sight, HallScene.at(NOW), set, 1);
     }
@@ -215,12 +233,12 @@ class HallPictureTest {
 
     @Test
     void anAutomaticIsSharpAtWhatStandsInTheMiddle() {
-        Sight atFloor = new Sight(HallScene.mount(2), 0, -30, 8);
+        Sight atFloor = new Sight(HallScene.mount(2), 0, -30, 0, 8);
         assertThat(atFloor.middle(HallScene.at(NOW))).isCloseTo(5.2 / 0.5, within(1e-9));
         // Level, at the hog line 19 m ahead, nothing stands as high as the camera: the wall does.
-        Sight level = new Sight(HallScene.mount(2), 0, 0, 8);
+        Sight level = new Sight(HallScene.mount(2), 0, 0, 0, 8);
         assertThat(level.middle(HallScene.at(NOW))).isCloseTo(40, within(1e-9));
-        Sight up = new Sight(HallScene.mount(2), 0, 30, 8);
+        Sight up = new Sight(HallScene.mount(2), 0, 30, 0, 8);
         assertThat(up.middle(HallScene.at(NOW))).isInfinite();
     }
 }

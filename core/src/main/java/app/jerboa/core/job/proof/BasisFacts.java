@@ -6,6 +6,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Mount;
 import app.jerboa.core.job.Run;
+import app.jerboa.core.job.Steering;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.ControlRoutes;
@@ -160,11 +161,24 @@ public final class BasisFacts {
     private void motion(Device d, Map<String, String> facts) {
         facts.put("profile", d.profile().id());
         facts.put("fitted", fitted(d));
+        turned(d.steering(), facts);
         mount(d).ifPresent(
                         m -> {
                             facts.put("place", m.place());
                             facts.put("inverted", Boolean.toString(m.inverted()));
                         });
+    }
+
+    /**
+     * Left out where nothing is turned: what was seen before there was such a fact rests on that.
+     */
+    private static void turned(Steering steering, Map<String, String> facts) {
+        if (steering.panRound()) {
+            facts.put("pan turned", "round");
+        }
+        if (steering.tiltRound()) {
+            facts.put("tilt turned", "round");
+        }
     }
 
     private void picture(Device d, Map<String, String> facts) {

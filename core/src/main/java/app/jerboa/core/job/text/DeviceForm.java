@@ -4,8 +4,10 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.ProfileShelf;
+import app.jerboa.core.job.Steering;
 import app.jerboa.core.value.DeviceId;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /** A device between its two forms. */
 final class DeviceForm {
@@ -32,7 +34,13 @@ final class DeviceForm {
                     .value(Field.TERMINATOR, d -> d.asSet().terminator())
                     .value(Field.IR_OFF, d -> d.asSet().irOff())
                     .wholeOrNone(Field.VIEWERS, d -> d.asSet().viewers())
-                    .wholeOrNone(Field.STREAM_RATE, d -> d.asSet().streamMbits());
+                    .wholeOrNone(Field.STREAM_RATE, d -> d.asSet().streamMbits())
+                    .value(Field.PAN_ROUND, d -> d.steering().panRound())
+                    .value(Field.TILT_ROUND, d -> d.steering().tiltRound())
+                    .wholeOrNone(Field.SOFT_LEFT, d -> d.steering().left())
+                    .wholeOrNone(Field.SOFT_RIGHT, d -> d.steering().right())
+                    .wholeOrNone(Field.SOFT_DOWN, d -> d.steering().down())
+                    .wholeOrNone(Field.SOFT_UP, d -> d.steering().up());
 
     private DeviceForm() {}
 
@@ -56,6 +64,7 @@ final class DeviceForm {
                         t.wholeOrNone(Field.ALONG_ZOOMED),
                         t.wholeOrNone(Field.ABOVE)),
                 asSet(t),
+                steering(t),
                 Optional.empty());
     }
 
@@ -68,5 +77,26 @@ final class DeviceForm {
                 t.flag(Field.IR_OFF),
                 t.wholeOrNone(Field.VIEWERS),
                 t.wholeOrNone(Field.STREAM_RATE));
+    }
+
+    private static Steering steering(Texts t) {
+        Steering read =
+                new Steering(
+                        t.flag(Field.PAN_ROUND),
+                        t.flag(Field.TILT_ROUND),
+                        t.wholeOrNone(Field.SOFT_LEFT),
+                        t.wholeOrNone(Field.SOFT_RIGHT),
+                        t.wholeOrNone(Field.SOFT_DOWN),
+                        t.wholeOrNone(Field.SOFT_UP));
+        insistBelow(t, read.left(), read.right(), Field.SOFT_RIGHT, "right of the left limit");
+        insistBelow(t, read.down(), read.up(), Field.SOFT_UP, "above the lower limit");
+        return read;
+    }
+
+    private static void insistBelow(
+            Texts t, OptionalInt low, OptionalInt high, Field field, String where) {
+        if (low.isPresent() && high.isPresent() && low.getAsInt() >= high.getAsInt()) {
+            throw t.rejected(field, where);
+        }
     }
 }

@@ -119,6 +119,8 @@ class ProofTest {
         "line, key, 2, key",
         "line, controlId, 2, key",
         "mount, inverted, true, moves direction zoom focus stop preset",
+        "camera, panRound, true, moves direction zoom focus stop preset",
+        "camera, softLeft, -500, ''",
         "mount, panLimit, 90, ''",
         "run, fromPort, PORT 2, link",
         "run, poe, false, link",

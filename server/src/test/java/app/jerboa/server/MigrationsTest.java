@@ -11,8 +11,8 @@ import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
 import org.junit.jupiter.api.Test;
 
-/** What was known before there were observations is carried over. */
-class ObservationMigrationTest extends RunningServer {
+/** What was stored before a table changed is carried over. */
+class MigrationsTest extends RunningServer {
     private static final String OLD =
             """
             insert into job (version) values (5);
@@ -29,14 +29,23 @@ class ObservationMigrationTest extends RunningServer {
               (1, 'Asha', 'x', '{"adds":[],"edits":[],"removes":[{"item":"device","id":9,"values":{"name":"L9","found":"10.44.8.29"}}]}');
             """;
 
+    private static final String DESKS =
+            """
+            insert into job (version) values (5);
+            insert into item (job_id, id, kind, texts) values
+              (1, 1, 'device', '{"name":"L1"}'), (1, 2, 'device', '{"name":"L2"}'), (1, 3, 'device', '{"name":"L3"}');
+            insert into desk_limit (job_id, device_id, pan_left, pan_right, tilt_down, tilt_up, set_by) values
+              (1, 1, -30.5, 40.0149, null, null, 'Asha'), (1, 2, null, null, null, 12.5, 'Asha');
+            insert into desk_turned (job_id, device_id, pan, tilt, set_by) values
+              (1, 1, true, false, 'Asha'), (1, 2, false, false, 'Asha');
+            """;
+
     @Test
     void whereDevicesWereFoundBecomesObservations() throws SQLException {
         try (Connection db = connection()) {
-            db.createStatement().execute("create schema before");
-            db.setSchema("before");
-            flyway().target(MigrationVersion.fromVersion("9")).load().migrate();
+            upTo(db, "before_observations", "9");
             db.createStatement().execute(OLD);
-            flyway().load().migrate();
+            flyway("before_observations").load().migrate();
             assertThat(
                             rows(
                                     db,
@@ -52,14 +61,34 @@ class ObservationMigrationTest extends RunningServer {
         }
     }
 
+    @Test
+    void howDesksSteerBecomesPartOfTheJob() throws SQLException {
+        try (Connection db = connection()) {
+            upTo(db, "before_steering", "21");
+            db.createStatement().execute(DESKS);
+            flyway("before_steering").load().migrate();
+            assertThat(rows(db, "select texts - 'name' from item order by id"))
+                    .containsExactly(
+                            "{\"panRound\": \"true\", \"softLeft\": \"-3050\", \"softRight\": \"4001\", \"tiltRound\": \"false\"}",
+                            "{\"softUp\": \"1250\"}",
+                            "{}");
+        }
+    }
+
+    private static void upTo(Connection db, String schema, String version) throws SQLException {
+        db.createStatement().execute("create schema " + schema);
+        db.setSchema(schema);
+        flyway(schema).target(MigrationVersion.fromVersion(version)).load().migrate();
+    }
+
     private static Connection connection() throws SQLException {
         return DriverManager.getConnection(databaseUrl(), "jerboa", databasePassword());
     }
 
-    private static org.flywaydb.core.api.configuration.FluentConfiguration flyway() {
+    private static org.flywaydb.core.api.configuration.FluentConfiguration flyway(String schema) {
         return Flyway.configure()
                 .dataSource(databaseUrl(), "jerboa", databasePassword())
-                .schemas("before");
+                .schemas(schema);
     }
 
     private static List<String> rows(Connection db, String sql) throws SQLException {
