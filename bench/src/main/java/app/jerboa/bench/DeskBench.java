@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicLongArray;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Many heads on the live network, driven by many desks of one server. */
@@ -127,9 +128,35 @@ final class DeskBench implements AutoCloseable {
     /** A hundred desks, each with another speed every 20 ms. */
     Many fiftyHertz(int seconds) throws InterruptedException {
         List<DeskLine> lines = takeAll();
-        List<Messages> sent = new ArrayList<>();
-        lines.forEach(l -> sent.add(new Messages()));
+        List<Messages> sent = messages();
         sinks.listen((head, nanos, pan) -> sent.get(head).heard(nanos, pan));
+        return fiftyHertz(lines, sent, seconds);
+    }
+
+    /** The same messages to a hundred bare sockets: what this machine itself is late by. */
+    Many bareFiftyHertz(int seconds) throws IOException, InterruptedException {
+        List<BareSocket> bare = new ArrayList<>();
+        List<DeskLine> lines = new ArrayList<>();
+        for (int head = 0; head < DRIVEN; head++) {
+            BareSocket socket = new BareSocket(HeadSinks.address(head));
+            bare.add(socket);
+            lines.add(new DeskLine(socket.url(), "", 64 * 1024));
+        }
+        List<Messages> sent = messages();
+        sinks.listen((head, nanos, pan) -> sent.get(head).heardNext(nanos));
+        Many many = fiftyHertz(lines, sent, seconds);
+        for (BareSocket socket : bare) {
+            socket.close();
+        }
+        return many;
+    }
+
+    private static List<Messages> messages() {
+        return Stream.generate(Messages::new).limit(DRIVEN).toList();
+    }
+
+    private Many fiftyHertz(List<DeskLine> lines, List<Messages> sent, int seconds)
+            throws InterruptedException {
         drive(lines, sent, 2);
         sent.forEach(Messages::forget);
         double cpu = programs.serverCpu().toMillis();
@@ -168,6 +195,13 @@ final class DeskBench implements AutoCloseable {
                 sent.poll();
                 lost++;
             }
+            if (!sent.isEmpty()) {
+                millis.add((nanos - sent.poll().nanos()) / 1e6);
+            }
+        }
+
+        /** One frame for each message, in their order. */
+        synchronized void heardNext(long nanos) {
             if (!sent.isEmpty()) {
                 millis.add((nanos - sent.poll().nanos()) / 1e6);
             }

@@ -6,6 +6,8 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.SocketAddress;
 import java.nio.ByteBuffer;
+import java.nio.channels.ClosedChannelException;
+import java.nio.channels.ClosedSelectorException;
 import java.nio.channels.DatagramChannel;
 import java.nio.channels.SelectionKey;
 import java.nio.channels.Selector;
@@ -69,10 +71,10 @@ final class HeadSinks implements AutoCloseable {
                 }
                 selector.selectedKeys().clear();
             }
+        } catch (ClosedChannelException | ClosedSelectorException closed) {
+            // The bench is over.
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        } catch (java.nio.channels.ClosedSelectorException closed) {
-            // The bench is over.
         }
     }
 

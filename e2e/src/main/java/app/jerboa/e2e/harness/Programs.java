@@ -35,11 +35,11 @@ public final class Programs implements AutoCloseable {
     public static final Path ROOT =
             Path.of(System.getProperty("jerboa.root", "..")).toAbsolutePath().normalize();
 
-    /** Journeys want a quick start; benchmarks the compiler that long runs have. */
-    private static final String COMPILER =
+    /** Journeys want a quick start; benchmarks what the launcher gives to runs that are long. */
+    private static final List<String> MACHINE =
             "full".equals(System.getProperty("jerboa.compiler"))
-                    ? "-XX:+TieredCompilation"
-                    : "-XX:TieredStopAtLevel=1";
+                    ? List.of("-XX:+TieredCompilation", "-XX:+UseZGC", "-Xmx512m")
+                    : List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
 
     private static final Path LOGS = ROOT.resolve("e2e/target/logs");
 
@@ -121,15 +121,10 @@ public final class Programs implements AutoCloseable {
 
     private static Process start(
             String name, Map<String, String> environment, String... arguments) {
-        List<String> command =
-                Stream.concat(
-                                Stream.of(
-                                        Path.of(System.getProperty("java.home"), "bin", "java")
-                                                .toString(),
-                                        COMPILER,
-                                        "-XX:+UseSerialGC"),
-                                Stream.of(arguments))
-                        .toList();
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(MACHINE);
+        command.addAll(List.of(arguments));
         try {
             Files.createDirectories(LOGS);
             ProcessBuilder builder = new ProcessBuilder(command);
@@ -264,11 +259,12 @@ public final class Programs implements AutoCloseable {
         return server.url(path);
     }
 
-    /** Resident memory of the first server. */
+    /** Memory of the first server; a page that it maps several times counts once. */
     public double serverMegabytes() {
         try {
-            return Files.readAllLines(Path.of("/proc/" + server.process.pid() + "/status")).stream()
-                    .filter(l -> l.startsWith("VmRSS:"))
+            return Files.readAllLines(Path.of("/proc/" + server.process.pid() + "/smaps_rollup"))
+                    .stream()
+                    .filter(l -> l.startsWith("Pss:"))
                     .mapToDouble(l -> Double.parseDouble(l.replaceAll("[^0-9]", "")) / 1024)
                     .findFirst()
                     .orElse(0);

@@ -2,6 +2,7 @@ package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.octets.Octets;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
 
 /**
  * One request under way: what was sent, how often, and the reply that is waited for. Guarded by its
@@ -11,8 +12,7 @@ final class Exchange<Q, A> {
     final Q request;
     final boolean polling;
 
-    /** What it is called in the wire log. */
-    final String words;
+    private final Supplier<String> called;
 
     final CompletableFuture<A> reply = new CompletableFuture<>();
     long sequence;
@@ -27,10 +27,15 @@ final class Exchange<Q, A> {
 
     /**
      * @param polling read-back rather than a person's question: marked so in the log
+     * @param called what it is called in the log; asked for when its frame is out
      */
-    Exchange(Q request, boolean polling, String words) {
+    Exchange(Q request, boolean polling, Supplier<String> called) {
         this.request = request;
         this.polling = polling;
-        this.words = words;
+        this.called = called;
+    }
+
+    String words() {
+        return called.get();
     }
 }

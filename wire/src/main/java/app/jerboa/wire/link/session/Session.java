@@ -12,6 +12,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 
 /**
  * Requests and replies over one transport: numbered, resent with the same number until answered or
@@ -69,8 +70,9 @@ final class Session<Q, A> {
      * @param called what the request is called in the log; empty for the words of its octets
      */
     synchronized Exchange<Q, A> start(Q request, boolean polling, Optional<String> called) {
-        String words = called.orElseGet(() -> dialect.words(request));
-        Exchange<Q, A> exchange = new Exchange<>(request, polling, words);
+        Exchange<Q, A> exchange =
+                new Exchange<>(
+                        request, polling, () -> called.orElseGet(() -> dialect.words(request)));
         if (closed) {
             exchange.reply.completeExceptionally(new NoAnswer("the link is closed"));
             return exchange;
@@ -87,7 +89,7 @@ final class Session<Q, A> {
 
     /** Sends it once more, beside its resends. */
     synchronized void again(Exchange<Q, A> exchange) {
-        send(exchange.datagram, exchange.words, exchange.polling, () -> notCounted(exchange));
+        send(exchange.datagram, exchange::words, exchange.polling, () -> notCounted(exchange));
     }
 
     private synchronized void notCounted(Exchange<Q, A> exchange) {
@@ -124,15 +126,16 @@ final class Session<Q, A> {
         exchange.sent++;
         exchange.sentAt = System.nanoTime();
         int millis = dialect.millisToResend(exchange.request, exchange.sent);
+        // The frame first: waking the timer takes as long as sending it.
         try {
-            timer.schedule(() -> sendAndWatch(exchange), millis, TimeUnit.MILLISECONDS);
-        } finally {
             again(exchange);
+        } finally {
+            timer.schedule(() -> sendAndWatch(exchange), millis, TimeUnit.MILLISECONDS);
         }
     }
 
     private void ended(Exchange<Q, A> exchange) {
-        String words = exchange.words;
+        String words = exchange.words();
         if (dialect.answered(exchange.request)) {
             health.missed("no answer to \"" + words + "\"");
             abandon(exchange, "no answer to \"" + words + "\"");
@@ -164,10 +167,11 @@ final class Session<Q, A> {
      * lost datagram, and resent like one.
      */
     void write(Octets datagram, String meaning, boolean polling) {
-        send(datagram, meaning, polling, () -> {});
+        send(datagram, () -> meaning, polling, () -> {});
     }
 
-    private void send(Octets datagram, String meaning, boolean polling, Runnable notSent) {
+    private void send(
+            Octets datagram, Supplier<String> meaning, boolean polling, Runnable notSent) {
         transport.send(
                 datagram,
                 trouble -> {
@@ -175,7 +179,8 @@ final class Session<Q, A> {
                     note(
                             WireLog.Direction.SENT,
                             datagram,
-                            trouble.map(t -> meaning + " (not sent: " + t + ")").orElse(meaning),
+                            trouble.map(t -> meaning.get() + " (not sent: " + t + ")")
+                                    .orElseGet(meaning),
                             polling);
                 });
     }
@@ -224,7 +229,7 @@ final class Session<Q, A> {
             boolean endless =
                     exchange != null && dialect.tries(exchange.request) == Integer.MAX_VALUE;
             if (exchange != null && !endless) {
-                abandon(exchange, "the camera could not read \"" + exchange.words + "\"");
+                abandon(exchange, "the camera could not read \"" + exchange.words() + "\"");
             }
         }
         return Optional.empty();
