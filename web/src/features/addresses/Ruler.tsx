@@ -51,10 +51,10 @@ export function Ruler({ job, subnet, onMove }: RulerProps) {
           mask <span className="mono">{subnet.mask}</span>, gateway{' '}
           <span className="mono">{subnet.gateway}</span>, {subnet.hosts} hosts
         </Box>
-        <Button size="small" onClick={() => change(zoomed(view, 0.5, subnet))} aria-label="Zoom in">
+        <Button size="small" onClick={() => change(zoomed(view, 0.5, subnet))}>
           + closer
         </Button>
-        <Button size="small" onClick={() => change(zoomed(view, 2, subnet))} aria-label="Zoom out">
+        <Button size="small" onClick={() => change(zoomed(view, 2, subnet))}>
           − wider
         </Button>
         <Button size="small" onClick={() => change(zoomed({ first: 0, last: 63 }, 1, subnet))}>

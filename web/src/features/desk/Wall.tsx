@@ -50,7 +50,7 @@ const Tile = memo(function Tile({ job, camera: c, chosen, onTake }: TileProps) {
   const given = useDropped(job, c.id, trouble !== '')
   return (
     <ButtonBase
-      aria-label={`Take ${c.name}`}
+      aria-label={`Take ${c.key} ${c.name}${c.onAir ? ' on air' : ''}`}
       aria-current={chosen}
       onClick={(e) => {
         // Space must stop, not press this again.

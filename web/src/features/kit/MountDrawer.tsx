@@ -101,7 +101,7 @@ function Parts({ job, head }: { readonly job: Job; readonly head: Head }) {
             size="small"
             sx={{ whiteSpace: 'nowrap' }}
             onClick={() => fit(p.id, String(head.camera), '')}
-            aria-label={`Take ${p.name} off`}
+            aria-label={`Take off ${p.name}`}
           >
             Take off
           </Button>

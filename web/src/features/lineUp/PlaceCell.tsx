@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import ButtonBase from '@mui/material/ButtonBase'
 import MenuItem from '@mui/material/MenuItem'
 import Popover from '@mui/material/Popover'
 import TextField from '@mui/material/TextField'
@@ -10,6 +9,7 @@ import { editing, rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import { useChange } from '../../shared/api/job'
 import type { Device, Edit, Job, Line, Place } from '../../shared/api/types'
+import { ChangeButton } from '../../shared/ui/ChangeButton'
 import { OutOfLine } from './OutOfLine'
 
 interface Props {
@@ -60,13 +60,9 @@ export function PlaceCell({ job, line, place, what, fields, devices, out, second
   if (!rights(job).plan) return cell
   return (
     <>
-      <ButtonBase
-        onClick={(e) => setAnchor(e.currentTarget)}
-        aria-label={`Change: ${what} of ${line.name}`}
-        sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
-      >
-        <span>{cell}</span>
-      </ButtonBase>
+      <ChangeButton label={`${what} of ${line.name}`} onClick={setAnchor}>
+        {cell}
+      </ChangeButton>
       {anchor && (
         <Popover open anchorEl={anchor} onClose={() => setAnchor(undefined)}>
           <Choosing

@@ -59,7 +59,7 @@ export function PeoplePage({ job }: { readonly job: Job }) {
       head: <Box sx={visuallyHidden}>Actions</Box>,
       cell: (m) =>
         manage && (
-          <Button size="small" onClick={() => remove.mutate(String(m.id))} aria-label={`Take ${m.name} out`}>
+          <Button size="small" onClick={() => remove.mutate(String(m.id))} aria-label={`Take out ${m.name}`}>
             Take out
           </Button>
         ),

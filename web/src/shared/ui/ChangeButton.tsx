@@ -5,7 +5,7 @@ import type { ReactNode } from 'react'
 interface Props {
   /** Of what is shown, for example "Address of L4". */
   readonly label: string
-  readonly onClick: () => void
+  readonly onClick: (at: HTMLElement) => void
   /** The value as it stands. */
   readonly children: ReactNode
 }
@@ -17,7 +17,7 @@ export function ChangeButton({ label, onClick, children }: Props) {
     <>
       <span id={`${name}-what`} hidden>{`Change: ${label}`}</span>
       <ButtonBase
-        onClick={onClick}
+        onClick={(e) => onClick(e.currentTarget)}
         aria-labelledby={`${name}-what ${name}-value`}
         sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
       >

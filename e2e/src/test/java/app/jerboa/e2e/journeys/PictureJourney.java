@@ -80,7 +80,7 @@ class PictureJourney extends DeskHall {
         user.page.keyboard().press("w");
         Locator wall = user.page.getByLabel("Wall");
         await().atMost(Duration.ofSeconds(20)).until(() -> pictures(wall) == 4);
-        wall.getByLabel("Take L3").click();
+        wall.getByLabel("Take 3 L3").click();
         assertThat(
                         user.page
                                 .getByRole(
