@@ -8,6 +8,7 @@ import { JobsPage } from '../features/jobs'
 import { InvitationPage } from '../features/people'
 import { SignInPage, useSession } from '../features/signIn'
 import { Refused } from '../shared/api/client'
+import { useTitle } from '../shared/ui/useTitle'
 import { BottomLine } from './BottomLine'
 import { JobPages } from './JobPages'
 import { TopBar } from './TopBar'
@@ -71,6 +72,7 @@ function Pages(props: { readonly look: ReturnType<typeof useLook>['look']; reado
 }
 
 function JobList(props: { readonly look: ReturnType<typeof useLook>['look']; readonly onLook: () => void }) {
+  useTitle('Jobs')
   return (
     <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column' }}>
       <TopBar {...props} onTrouble={() => undefined} />

@@ -6,6 +6,7 @@ import { useJob } from '../shared/api/job'
 import { useLive } from '../shared/api/useLive'
 import { useOutboxSender } from '../shared/api/useOutboxSender'
 import { Trouble } from '../shared/ui/Trouble'
+import { useTitle } from '../shared/ui/useTitle'
 import { BottomLine } from './BottomLine'
 import { JumpBox } from './JumpBox'
 import { ProveAgainDialog } from './ProveAgainDialog'
@@ -44,6 +45,7 @@ export function JobPages({ look, onLook }: Props) {
   const page = job && [...stagesOf(job), ...always].find((s) => s.path === path)?.name
   const { lost } = useLive(id, page ?? 'Line-up')
   useOutboxSender(id)
+  useTitle(page ?? 'Job', job?.name)
   return (
     <Box sx={{ height: '100vh', display: 'flex', flexDirection: 'column' }}>
       <TopBar {...(job ? { job } : {})} look={look} onLook={onLook} onTrouble={setTrouble} />

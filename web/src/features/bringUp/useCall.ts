@@ -14,17 +14,26 @@ const TONE_SECONDS = 0.25
 export function useCall(waiting: boolean, what: string): { on: boolean; turn: (on: boolean) => void } {
   const [on, setOn] = useState(() => localStorage.getItem(KEY) !== 'off')
   const waited = useRef(false)
+  /** The page's own title while it calls; else nothing. */
+  const title = useRef<string>(undefined)
   useEffect(() => {
     if (waited.current && !waiting && on) {
       tone()
+      title.current ??= document.title
       document.title = `▸ ${what}`
     }
     waited.current = waiting
   }, [waiting, what, on])
   useEffect(() => {
-    const before = document.title
+    const seen = () => {
+      if (title.current !== undefined) document.title = title.current
+      title.current = undefined
+    }
+    const signs = ['focus', 'pointerdown', 'keydown'] as const
+    signs.forEach((sign) => window.addEventListener(sign, seen))
     return () => {
-      document.title = before
+      signs.forEach((sign) => window.removeEventListener(sign, seen))
+      seen()
     }
   }, [])
   const turn = (next: boolean) => {

@@ -8,10 +8,12 @@ import { useNavigate, useParams } from 'react-router'
 import { get, post, sentence } from '../../shared/api/client'
 import type { Offer } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useTitle } from '../../shared/ui/useTitle'
 import { useSession } from '../signIn'
 
 /** The other end of an invitation: join as whoever is signed in, or with a new account. */
 export function InvitationPage() {
+  useTitle('Invitation')
   const path = `/auth/invitations/${useParams().secret}`
   const { session } = useSession()
   const queries = useQueryClient()

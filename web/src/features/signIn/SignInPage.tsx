@@ -6,10 +6,12 @@ import { useState } from 'react'
 import type { FormEvent } from 'react'
 import { sentence } from '../../shared/api/client'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useTitle } from '../../shared/ui/useTitle'
 import { useSession } from './useSession'
 
 /** Signing in; on first use, making the first account. */
 export function SignInPage() {
+  useTitle('Sign in')
   const { session, signIn, makeFirst } = useSession()
   const first = session.data?.firstAccountNeeded ?? false
   const [login, setLogin] = useState('')

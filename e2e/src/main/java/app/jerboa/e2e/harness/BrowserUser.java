@@ -284,6 +284,9 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
         page.evaluate(
                 "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(() => done())))");
         page.waitForCondition(pending::isEmpty);
+        // Half way from one colour to another nothing is readable; what turns for ever is left.
+        page.evaluate(
+                "() => document.getAnimations().filter(a => a.effect?.getTiming().iterations !== Infinity).forEach(a => a.finish())");
     }
 
     private void follow(Page watched) {

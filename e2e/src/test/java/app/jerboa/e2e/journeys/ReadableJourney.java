@@ -6,8 +6,10 @@ import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.options.ColorScheme;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -56,9 +58,11 @@ class ReadableJourney extends Jerboa {
     @Test
     void pagesAreReadableAndFitTheirScreens() {
         long job = user.freshJob();
+        Set<String> titles = new HashSet<>();
         for (String page : PAGES) {
             user.open(job, page);
             user.settled();
+            titles.add(user.page.title());
             readable(page + " by day", RULES);
             fits(page, 1280);
             user.page.setViewportSize(1024, 768);
@@ -66,6 +70,10 @@ class ReadableJourney extends Jerboa {
             fits(page, 1024);
             user.page.setViewportSize(1280, 800);
         }
+        // Both tables of addresses are one page.
+        assertThat(titles)
+                .hasSize(PAGES.size() - 1)
+                .contains("Line-up · Quillhaven Curling Hall · Jerboa");
         user.page.setViewportSize(390, 844);
         user.open(job, "bring-up");
         user.settled();
