@@ -226,6 +226,10 @@ class LiveJourney extends Jerboa {
         take(1);
         assertThat(user.page.getByText("Nothing was sent to 127.45.8.21: 127.45.8.21 is in no"))
                 .isVisible();
+        String refused = "Nothing was sent to 127.45.8.21";
+        take(1);
+        await().atMost(Duration.ofSeconds(5)).until(() -> told(job, refused) > 0);
+        assertThat(told(job, refused)).as("each address once an hour").isEqualTo(1);
         take(2);
         insistOnTaken(2);
         user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"\",\"confirmed\":false}");
@@ -233,5 +237,11 @@ class LiveJourney extends Jerboa {
                 .isVisible();
         take(2);
         assertThat(user.page.getByText("No network is chosen for this job")).isVisible();
+    }
+
+    /** How often the logbook says so. */
+    private static long told(long job, String text) {
+        return user.send("GET", "/api/jobs/" + job + "/log", "").toString().split(text, -1).length
+                - 1;
     }
 }

@@ -8,6 +8,7 @@ import app.jerboa.core.profile.Speaks;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Door;
 import app.jerboa.server.world.Heard;
@@ -56,8 +57,14 @@ class LiveWorld implements World {
     private final AllowRule allow;
     private final Interfaces interfaces;
     private final Neighbours neighbours;
+    private final RefusedContacts refused;
 
-    LiveWorld(Settings settings, Interfaces interfaces, Neighbours neighbours) {
+    LiveWorld(
+            Settings settings,
+            Interfaces interfaces,
+            Neighbours neighbours,
+            RefusedContacts refused) {
+        this.refused = refused;
         this.allow = new AllowRule(settings.liveAllow());
         this.interfaces = interfaces;
         this.neighbours = neighbours;
@@ -129,22 +136,23 @@ class LiveWorld implements World {
 
     @Override
     public Reach reach(Jobs.Stored stored, Ipv4 address) {
-        return asked(stored, address, allow.refusal(stored.job(), address));
+        Optional<String> refusal = allow.refusal(stored.job(), address);
+        refusal.ifPresent(why -> refused.contact(stored, address, notSent(address, why)));
+        return asked(stored, address, refusal);
     }
 
     @Override
     public Reach look(Jobs.Stored stored, Ipv4 address) {
-        return asked(stored, address, allow.refusalOfLook(stored.job(), address));
+        Optional<String> refusal = allow.refusalOfLook(stored.job(), address);
+        refusal.ifPresent(why -> refused.look(stored, address, notSent(address, why)));
+        return asked(stored, address, refusal);
     }
 
     private Reach asked(Jobs.Stored stored, Ipv4 address, Optional<String> refusal) {
         refusal.ifPresent(
                 why -> {
                     LOG.info("job {}: {} is not contacted: {}", stored.id(), address, why);
-                    throw new Problem(
-                            HttpStatus.CONFLICT,
-                            "not-allowed",
-                            "Nothing was sent to " + address + ": " + why + ".");
+                    throw new Problem(HttpStatus.CONFLICT, "not-allowed", notSent(address, why));
                 });
         List<Interfaces.Own> all = interfaces.all();
         Optional<Interfaces.Own> from = all.stream().filter(o -> o.onLink(address)).findFirst();
@@ -154,6 +162,10 @@ class LiveWorld implements World {
         return from.get().loopback()
                 ? new Reach.One(answering(stored, address, "", from.get()))
                 : onLink(stored, address, from.get());
+    }
+
+    private static String notSent(Ipv4 address, String why) {
+        return Words.say("contact.refused", Map.of("address", address, "why", why));
     }
 
     private Reach onLink(Jobs.Stored stored, Ipv4 address, Interfaces.Own from) {
