@@ -122,7 +122,8 @@ function Now({ job, view, bringUp, may }: NowProps) {
   return (
     <>
       <Box sx={{ color: 'text.secondary', mb: 0.5, display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
-        <Box component="span" sx={{ flex: 1 }}>
+        {/* On a phone the card itself wants the room; the sheet says the method too. */}
+        <Box component="span" sx={{ flex: 1, display: { xs: view.aside ? 'inline' : 'none', sm: 'inline' } }}>
           {methodWords[view.method]}, {view.workshop ? 'in the workshop' : 'on site'}
           {view.aside && `. Put aside: ${view.aside}`}
         </Box>

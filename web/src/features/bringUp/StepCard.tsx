@@ -81,7 +81,30 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
         </Trouble>
       )}
       {error && <Trouble>{sentence(error)}</Trouble>}
-      <Box sx={{ display: 'flex', gap: 1.5, mt: 1.5, flexWrap: 'wrap' }}>
+      {step.deviceId !== null && may && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', mx: -1, mb: 1 }}>
+          <Otherwise step={step} bringUp={bringUp} />
+        </Box>
+      )}
+      {/* A long card scrolls behind it: who stands on a ladder presses without looking for it. */}
+      <Box
+        sx={{
+          display: 'flex',
+          gap: 1.5,
+          flexWrap: 'wrap',
+          position: 'sticky',
+          // As low as the page's own edge.
+          bottom: { xs: 0, sm: -16 },
+          mx: -2.5,
+          mb: -2.5,
+          px: 2.5,
+          py: 1.5,
+          bgcolor: 'background.paper',
+          borderTop: '1px solid',
+          borderColor: 'divider',
+          borderRadius: 'inherit',
+        }}
+      >
         {now.hands && (
           <Button
             variant="outlined"
@@ -100,7 +123,6 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
         >
           {check.isPending ? 'Asking …' : now.watched === '' ? 'Done, check it' : 'Check it now'}
         </Button>
-        {step.deviceId !== null && may && <Otherwise step={step} bringUp={bringUp} />}
       </Box>
     </Paper>
   )
