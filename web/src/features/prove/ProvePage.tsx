@@ -9,6 +9,7 @@ import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useNow } from '../../shared/ui/useNow'
 import { EvidenceDrawer } from './EvidenceDrawer'
+import { LeftToProve } from './LeftToProve'
 import { rowsOf } from './matrix'
 import { ProveMatrix } from './ProveMatrix'
 import { RunDialog } from './RunDialog'
@@ -67,6 +68,9 @@ export function ProvePage({ job }: { readonly job: Job }) {
             />
           </Box>
           <Legend />
+          {prove.left.data && (
+            <LeftToProve left={prove.left.data} onOpen={(line, test) => setOpened({ line, test })} />
+          )}
         </>
       )}
       {row && opened && (

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Line, Standing } from '../../shared/api/types'
 import { age } from '../../shared/ui/age'
 import { chosen, rowsOf } from './matrix'
+import { byTest, visitWords } from './visits'
 
 const lines = [1, 2].map((id) => ({ id, name: `L${id}` }) as Line)
 const standing = (line: number, test: string, word: string) => ({ line, test, standing: word }) as Standing
@@ -33,4 +34,24 @@ describe('age', () => {
     ['2026-05-04T09:00:00Z', '3 h ago'],
     ['2026-05-01T12:00:00Z', '3 d ago'],
   ])('%s was %s', (at, words) => expect(age(at, now)).toBe(words))
+})
+
+describe('what is left', () => {
+  it.each([
+    ['machine', '', false, 'By machine, from here'],
+    ['desk', '', false, 'Here, by the picture'],
+    ['controller', 'IP stick', false, 'At IP stick'],
+    ['camera', 'L8 head', true, 'At L8 head, overhead: a ladder, and somebody who holds it'],
+  ])('at %s %s reads as a place', (where, place, ladder, words) => {
+    expect(visitWords({ where, place, ladder })).toBe(words)
+  })
+
+  it('is told test by test, each line once', () => {
+    const left = (line: number, test: string) => ({ line, name: `L${line}`, test })
+    const told = byTest({ tests: [left(1, 'key'), left(1, 'input'), left(2, 'key')] })
+    expect(told.map((t) => [t.head, t.lines.map((l) => l.name).join(' ')])).toEqual([
+      ['Key', 'L1 L2'],
+      ['Input', 'L1'],
+    ])
+  })
 })

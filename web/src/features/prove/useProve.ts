@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post, upload } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
 import { newKey } from '../../shared/api/newKey'
-import type { ObservationPage, ProveView, Standing } from '../../shared/api/types'
+import type { LeftView, ObservationPage, ProveView, Standing } from '../../shared/api/types'
 
 /** While tests run, the page looks this often; the live stream tells of every test too. */
 const LOOK_MILLIS = 1500
@@ -35,6 +35,10 @@ export function useProve(job: number) {
     queryFn: () => get<ProveView>(path),
     refetchInterval: (q) => (q.state.data?.state === 'running' ? LOOK_MILLIS : false),
   })
+  const left = useQuery({
+    queryKey: [...jobKeys.standings(job), 'left'],
+    queryFn: () => get<LeftView>(`${path}/left`),
+  })
   const show = (view: ProveView) => queries.setQueryData(key, view)
   const anew = async () => {
     await queries.invalidateQueries({ queryKey: jobKeys.standings(job) })
@@ -64,7 +68,7 @@ export function useProve(job: number) {
       post<void>(`/api/jobs/${job}/happenings`, it),
     onSuccess: anew,
   })
-  return { standings, run, start, cancel, putBack, stopAll, see, happened }
+  return { standings, run, left, start, cancel, putBack, stopAll, see, happened }
 }
 
 /** What was done behind one mark, newest first. */

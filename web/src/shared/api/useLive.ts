@@ -29,7 +29,8 @@ const APART = new Set(['hall', 'desk', 'drivers', 'knobs'])
 /** The queries that show a part of the job, beside the job itself. */
 function shows(job: number, part: string) {
   const all = {
-    plan: [jobKeys.log(job), jobKeys.bringUp(job)],
+    // What was proved rests on the plan.
+    plan: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.standings(job), jobKeys.asFound(job)],
     log: [jobKeys.log(job)],
     people: [jobKeys.log(job), jobKeys.people(job)],
     steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],

@@ -96,15 +96,19 @@ class ProveJourney extends Jerboa {
                 .containsEntry("stream", "asked");
         Assertions.assertThat(standings("L13")).containsEntry("moves", "cannot-tell");
         Assertions.assertThat(pan("L1")).isCloseTo(before, Offset.offset(0.25));
-        user.page.getByLabel("L1 moves: asked, just now").click();
+        user.page.getByLabel("L1 moves: asked").click();
         assertThat(user.page.getByText("Driven by 3.0° each way")).isVisible();
         user.press("Close");
-        user.page.getByLabel("L1 direction: open").click();
+        // What is left is listed by place: this line's direction is seen from here.
+        Locator left = user.page.getByLabel("What is left");
+        assertThat(left).containsText("By machine, from here");
+        left.getByLabel("L1: Direction").click();
         assertThat(user.page.getByText("does the picture go right, then up?")).isVisible();
         user.press("Yes, it is so");
         assertThat(user.page.locator("[data-observation]")).containsText("seen: as it should be");
         user.press("Close");
-        assertThat(user.page.getByLabel("L1 direction: seen, just now")).isVisible();
+        assertThat(user.page.getByLabel("L1 direction: seen")).isVisible();
+        assertThat(left.getByLabel("L1: Direction")).hasCount(0);
         editAsksFirst();
     }
 

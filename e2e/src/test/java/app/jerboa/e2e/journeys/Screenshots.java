@@ -253,7 +253,7 @@ class Screenshots extends Jerboa {
         user.open(job, "prove");
         see("L1 direction: open", "Yes, it is so");
         see("L2 direction: open", "It differs");
-        user.page.getByLabel("L2 moves: asked, just now").click();
+        user.page.getByLabel("L2 moves: asked").click();
         assertThat(user.page.locator("[data-observation]")).isVisible();
         user.press("Close");
         user.page.locator("main").evaluate("main => main.scrollTo(0, 0)");

@@ -1,8 +1,10 @@
 package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.proof.LeastWork;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Kebab;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Needs;
@@ -88,6 +90,55 @@ class ProveController {
                 runs.left(job).stream().map(r -> left(stored, r)).toList(),
                 words(Proving.BY_MACHINE),
                 words(Proving.MOVING));
+    }
+
+    /**
+     * What is open, in the order that needs the fewest walks.
+     *
+     * @param seconds by usual times, with the walks
+     */
+    record LeftView(int seconds, List<VisitBody> visits) {}
+
+    /**
+     * All that is done at one place.
+     *
+     * @param where machine, desk, controller, switcher, network-switch or camera
+     * @param place name of the device there; empty for a machine and for the desk
+     * @param ladder it hangs overhead
+     */
+    record VisitBody(
+            String where, String place, boolean ladder, int seconds, List<LeftTest> tests) {}
+
+    record LeftTest(long line, String name, String test) {}
+
+    @GetMapping("/left")
+    LeftView left(@PathVariable("job") long id) {
+        Jobs.Stored stored = jobs.load(id);
+        List<VisitBody> visits =
+                LeastWork.of(stored.proof(), Proving.BY_MACHINE).stream()
+                        .map(v -> visit(stored, v))
+                        .toList();
+        return new LeftView(visits.stream().mapToInt(VisitBody::seconds).sum(), visits);
+    }
+
+    private static VisitBody visit(Jobs.Stored stored, LeastWork.Visit v) {
+        return new VisitBody(
+                Kebab.of(v.where()),
+                v.at().flatMap(stored.job()::device).map(Device::name).orElse(""),
+                v.ladder(),
+                v.seconds(),
+                v.tests().stream()
+                        .map(
+                                t ->
+                                        new LeftTest(
+                                                t.line().id(),
+                                                stored.job()
+                                                        .site()
+                                                        .habits()
+                                                        .numbering()
+                                                        .label(t.line().number()),
+                                                t.test().wire()))
+                        .toList());
     }
 
     private static List<String> words(java.util.Set<Topic> topics) {
