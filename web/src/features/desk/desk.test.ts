@@ -217,7 +217,7 @@ describe('the link of a camera', () => {
     ['slow', 'planned', 'up', '', 'link slow'],
     ['up', 'set', 'lost', '', undefined],
     ['', 'set', 'lost', '', 'no answer'],
-    ['', 'stale', 'slow', '', 'answers slowly'],
+    ['', 'stale', 'slow', '', 'slow'],
     ['', 'planned', 'lost', '', undefined],
     ['', 'set', 'lost', 'no way to it', undefined],
     ['', 'proved', 'up', '', undefined],

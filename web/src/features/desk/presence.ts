@@ -8,7 +8,7 @@ export function linkWords({ link, mark, presence, cannot }: Linked): string | un
   // One that was never set up is silent, and nobody wonders.
   if (link !== '' || cannot !== '' || mark === 'planned') return undefined
   if (presence.state === 'lost') return 'no answer'
-  return presence.state === 'slow' ? 'answers slowly' : undefined
+  return presence.state === 'slow' ? 'slow' : undefined
 }
 
 /** When it was asked last and what came of it; empty for one that was not. */

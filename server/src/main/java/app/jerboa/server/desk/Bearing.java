@@ -30,9 +30,10 @@ final class Bearing {
         this.clock = clock;
     }
 
-    /** Another head: it has said nothing yet. */
+    /** Another head: it has said nothing yet, and has its second to do so. */
     void afresh() {
         pointing = Optional.empty();
+        seenAt = clock.getAsLong();
     }
 
     void limits(SoftLimits other) {

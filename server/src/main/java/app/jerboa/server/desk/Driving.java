@@ -403,7 +403,7 @@ final class Driving {
         if (held && silent(hand.lastSign(), SILENCE_MILLIS)) {
             hand.insistOnLettingGo();
             stop("the stick went silent");
-        } else if (hand.needsReading() && bearing.silent()) {
+        } else if (held && hand.needsReading() && bearing.silent()) {
             hand.insistOnLettingGo();
             stop("it did not say where it points for a second");
         } else if (held) {

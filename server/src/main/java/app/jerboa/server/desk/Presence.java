@@ -24,6 +24,10 @@ record Presence(String state, Optional<Instant> at, OptionalInt millis, String w
         return new Presence(state, Optional.of(at), OptionalInt.of(millis), "");
     }
 
+    boolean slow() {
+        return state.equals("slow");
+    }
+
     static Presence lost(Instant at, String why) {
         return new Presence("lost", Optional.of(at), OptionalInt.empty(), why);
     }

@@ -705,6 +705,29 @@ class DrivingTest {
         assertThat(head.told).last().isEqualTo("drive -24 20");
     }
 
+    /**
+     * Nothing moves, so nothing is stopped: a stick that is pushed meanwhile would be let go by it.
+     */
+    @Test
+    void aHeadBetweenLimitsThatWasTakenIsNotStoppedBecauseItSaidNothingYet() {
+        now += 3_600_000_000_000L;
+        driving.take(link(L1, head), terms(limited(30), Feel.plain(StickLaw.linear())));
+        for (int i = 0; i < 200; i++) {
+            driving.sign();
+            driving.watch();
+            pass(20);
+        }
+        assertThat(head.told).isEmpty();
+        driving.seen(at(0, 0));
+        push(1);
+        assertThat(head.told).hasSize(1);
+        for (int i = 0; i < 60; i++) {
+            pass(20);
+            push(1);
+        }
+        assertThat(head.told).as("silent while it moves").last().isEqualTo("stop");
+    }
+
     /** It goes by itself, and yet nobody could see that it leaves its limits. */
     @Test
     void aRecallBetweenLimitsOfAHeadThatFallsSilentIsStopped() {
