@@ -240,7 +240,7 @@ class LiveJourney extends Jerboa {
     }
 
     /** How often the logbook says so. */
-    private static long told(long job, String text) {
+    private static int told(long job, String text) {
         return user.send("GET", "/api/jobs/" + job + "/log", "").toString().split(text, -1).length
                 - 1;
     }
