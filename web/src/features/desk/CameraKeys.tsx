@@ -3,11 +3,16 @@ import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { memo, useState } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
+import type { Headless, Keyed } from './canDo'
+import { hasHead } from './canDo'
 import { StateMark } from '../../shared/ui/StateMark'
 import { linkWords, presenceWords } from './presence'
 
 interface Props {
-  readonly cameras: readonly DeskCamera[]
+  /** By number. */
+  readonly cameras: readonly Keyed[]
+  /** What can be done from afar, by camera. */
+  readonly can: ReadonlyMap<number, string>
   /** The job's controller shows its keys in groups of so many; 0 for none. */
   readonly groupOf: number
   readonly taken: number
@@ -17,9 +22,11 @@ interface Props {
 /** More than these do not stand beside each other: they are shown in groups, and can be looked for. */
 const MOST_AT_ONCE = 24
 const GROUP = 20
+/** So many letters stand on a key. */
+const ROOM = 12
 
 /** The tabs of all cameras; of many, those of one group or those that are looked for. */
-export const CameraKeys = memo(function CameraKeys({ cameras, groupOf, taken, onTake }: Props) {
+export const CameraKeys = memo(function CameraKeys({ cameras, can, groupOf, taken, onTake }: Props) {
   // The group that was pressed, as long as the same camera is taken; else that of the taken one.
   const [pressed, setPressed] = useState({ group: 0, taken })
   const [wanted, setWanted] = useState('')
@@ -62,9 +69,13 @@ export const CameraKeys = memo(function CameraKeys({ cameras, groupOf, taken, on
           overflow: 'auto',
         }}
       >
-        {shown.map((c) => (
-          <Tab key={c.id} camera={c} chosen={c.id === taken} onTake={onTake} />
-        ))}
+        {shown.map((c) =>
+          hasHead(c) ? (
+            <Tab key={c.id} camera={c} can={can.get(c.id) ?? ''} chosen={c.id === taken} onTake={onTake} />
+          ) : (
+            <DarkTab key={c.id} camera={c} can={can.get(c.id) ?? ''} onTake={onTake} />
+          ),
+        )}
         {shown.length === 0 && <span>No camera is called so.</span>}
       </Box>
     </Box>
@@ -104,14 +115,61 @@ export function fewOf<C extends { readonly key: string; readonly name: string }>
   return cameras.filter((c) => c.key.toLowerCase().startsWith(text) || c.name.toLowerCase().includes(text))
 }
 
+/** One without a head: nothing to drive, and what there is to turn. */
+const DarkTab = memo(function DarkTab({
+  camera: c,
+  can,
+  onTake,
+}: {
+  readonly camera: Headless
+  readonly can: string
+  readonly onTake: (camera: number) => void
+}) {
+  return (
+    <Button
+      variant="text"
+      onClick={(e) => {
+        e.currentTarget.blur()
+        onTake(c.id)
+      }}
+      title={`No head: ${can}`}
+      sx={{
+        minWidth: 0,
+        minHeight: 56,
+        flexDirection: 'column',
+        justifyContent: 'flex-start',
+        px: 0.5,
+        py: 0.25,
+        lineHeight: 1.25,
+        overflow: 'hidden',
+        border: '1px dashed',
+        borderColor: 'divider',
+        borderBottomLeftRadius: 0,
+        borderBottomRightRadius: 0,
+      }}
+    >
+      <span>
+        <span className="mono" style={{ fontSize: '1.25rem' }}>
+          {c.key}
+        </span>{' '}
+        {c.name}
+      </span>
+      <Box component="span" sx={{ fontWeight: 400, fontSize: '0.82rem', whiteSpace: 'nowrap' }}>
+        {can.length <= ROOM ? can : 'no head'}
+      </Box>
+    </Button>
+  )
+})
+
 interface TabProps {
   readonly camera: DeskCamera
+  readonly can: string
   readonly chosen: boolean
   readonly onTake: (camera: number) => void
 }
 
 /** Number, name, what stands of it; a filled bar with words when it is on air. */
-const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
+const Tab = memo(function Tab({ camera: c, can, chosen, onTake }: TabProps) {
   return (
     <Button
       variant={chosen ? 'contained' : 'outlined'}
@@ -121,7 +179,7 @@ const Tab = memo(function Tab({ camera: c, chosen, onTake }: TabProps) {
         e.currentTarget.blur()
         onTake(c.id)
       }}
-      title={[c.cannot || c.through, presenceWords(c)].filter(Boolean).join('. ')}
+      title={[c.cannot || c.through, can, presenceWords(c)].filter(Boolean).join('. ')}
       sx={{
         minWidth: 0,
         minHeight: 56,

@@ -2,15 +2,17 @@ import Box from '@mui/material/Box'
 import Link from '@mui/material/Link'
 import Button from '@mui/material/Button'
 import Slider from '@mui/material/Slider'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Link as RouterLink } from 'react-router'
 import { rights } from '../../shared/api/changes'
 import type { Desk, Job } from '../../shared/api/types'
 import { typing, useKeys } from '../../shared/ui/keys'
 import { Trouble } from '../../shared/ui/Trouble'
-import { Functions, toldHand } from '../told'
+import { useSteady } from '../../shared/ui/useSteady'
+import { Functions, toldHand, useToldViews } from '../told'
 import { CameraPicture } from './CameraPicture'
 import { CameraKeys } from './CameraKeys'
+import { canWords, headless, keyed } from './canDo'
 import { FeelPanel } from './FeelPanel'
 import { HoldSteady, toggleKept } from './HoldSteady'
 import { MoveGate } from './MoveGate'
@@ -102,7 +104,30 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
   const { state, stick, positions, frames, take, home, recall, stopAll, allowOnAir, go, endMove, ask, keep } =
     useDesk(job.id, limit)
   useStickKeys(stick)
-  const digit = useNumberKeys(desk.cameras, take)
+  const views = useToldViews(job).data
+  const keys = useMemo(() => keyed(desk.cameras, headless(job, desk)), [job, desk])
+  const can = useMemo(
+    () =>
+      new Map(
+        keys.map((c) => [
+          c.id,
+          canWords(
+            c,
+            views?.find((v) => v.device === c.id),
+          ),
+        ]),
+      ),
+    [keys, views],
+  )
+  // One without a head is looked after beside the one that is driven.
+  const [beside, setBeside] = useState(0)
+  const other = keys.find((c) => c.id === beside)
+  const pick = useSteady((id: number) => {
+    const headed = desk.cameras.some((c) => c.id === id)
+    setBeside(headed ? 0 : id)
+    if (headed) take(id)
+  })
+  const digit = useNumberKeys(keys, pick)
   const step = (by: number) => {
     const at = desk.cameras.findIndex((c) => c.id === state.taken)
     const camera = desk.cameras[at + by]
@@ -141,7 +166,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
     if (e.key === 'Escape' || (e.key === ' ' && !typing(e.target))) {
       e.preventDefault()
       stopAll()
-    } else if (isKeyOf(desk.cameras, e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
+    } else if (isKeyOf(keys, e.key) && !typing(e.target) && !e.ctrlKey && !e.metaKey && !e.altKey) {
       digit(e.key)
     } else if (e.key === 'c' && !typing(e.target) && !e.ctrlKey && !e.metaKey) {
       setCreeps(!creeps)
@@ -203,7 +228,15 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           )}
           <Limits job={job} camera={camera} positions={positions} />
           {camera && <Way job={job} camera={camera} />}
-          {camera && told.value === camera.id && (
+          {other && (
+            <p>
+              <b>{other.name}</b> has no head to drive. From afar: {can.get(other.id)}.
+            </p>
+          )}
+          {other && (
+            <Functions job={job} device={other.id} asks={told.rests} kept="" hand={hand} menuAt={menuAt} />
+          )}
+          {!other && camera && told.value === camera.id && (
             <Functions
               job={job}
               device={camera.id}
@@ -309,7 +342,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           bgcolor: 'background.default',
         }}
       >
-        <CameraKeys cameras={desk.cameras} groupOf={desk.groupOf} taken={state.taken} onTake={take} />
+        <CameraKeys cameras={keys} can={can} groupOf={desk.groupOf} taken={state.taken} onTake={pick} />
       </Box>
     </>
   )

@@ -1,7 +1,7 @@
 import { linkWords, presenceWords } from './presence'
 import { afterDigit, isKeyOf } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
-import type { Preset } from '../../shared/api/types'
+import type { Preset, ToldView } from '../../shared/api/types'
 import { fewOf, groupWith, groupsOf } from './CameraKeys'
 import { NOTHING_YET, after } from './deskState'
 import { holdEnd } from './holdEnd'
@@ -10,6 +10,7 @@ import { CENTRE } from './messages'
 import { positionStore } from './positions'
 import { called, holdsWords, namesWords, nextFree, typedFor } from './presets'
 import { deflection } from './useStickKeys'
+import { canWords, hasHead, headless, keyed } from './canDo'
 
 const AT_REST: Position = {
   type: 'position',
@@ -232,5 +233,39 @@ describe('the link of a camera', () => {
       'Gone.',
       '',
     ])
+  })
+})
+
+describe('what can be done to a camera', () => {
+  const knob = (name: string, use = 'lens', way = 'VISCA') => ({ name, use, in: way })
+  const told = (...knobs: ReturnType<typeof knob>[]) => ({ knobs }) as unknown as ToldView
+  const head = (cannot = '') => ({ id: 1, number: 1, key: '1', name: 'L1', tells: true, cannot }) as never
+  const bare = { id: 8, number: 8, key: '8', name: 'L8' }
+  it.each([
+    [
+      'a head',
+      head(),
+      told(knob('iris', 'paint'), knob('gain', 'paint')),
+      'pan and tilt, zoom, focus, iris, paint',
+    ],
+    ['a head that nothing is known of', head(), undefined, 'pan and tilt, zoom, focus'],
+    ['a head without a way', head('no address'), undefined, 'nothing from here'],
+    ['one that is painted', bare, told(knob('gain', 'paint')), 'paint only'],
+    ['one with a motor lens', bare, told(knob('zoom'), knob('iris')), 'zoom, iris'],
+    ['one that cannot be told', bare, told(knob('gain', 'paint', '')), 'nothing from here'],
+  ])('%s: %s', (_, camera, view, words) => {
+    expect(canWords(camera, view)).toBe(words)
+  })
+
+  it('puts those without a head among the others by number', () => {
+    const job = { lines: [1, 8, 10].map((n) => ({ number: n, name: `L${n}`, cameraId: n })) } as never
+    const cameras = [1, 10].map((n) => ({ id: n, number: n, tells: true })) as never
+    const keys = keyed(cameras, headless(job, { cameras }))
+    expect(keys.map((k) => [k.id, hasHead(k)])).toEqual([
+      [1, true],
+      [8, false],
+      [10, true],
+    ])
+    expect(headless(job, { cameras }).map((o) => o.key)).toEqual(['8'])
   })
 })

@@ -88,6 +88,27 @@ class PaintJourney extends Jerboa {
         assertThat(row("hue")).hasCount(0);
     }
 
+    /**
+     * A studio camera has a key too: what can be turned on it is beside the head that is driven.
+     */
+    @Test
+    void aCameraWithoutAHeadIsTurnedFromItsKey() {
+        job = user.setHall();
+        user.open(job, "desk");
+        Locator keys =
+                user.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Cameras"));
+        assertThat(keys).containsText("iris, paint");
+        user.page.keyboard().press("3");
+        assertThat(user.page.getByLabel("Functions of L3")).isVisible();
+        user.page.keyboard().press("8");
+        assertThat(user.page.getByText("L8 has no head to drive")).isVisible();
+        assertThat(user.page.getByLabel("Functions of L8")).isVisible();
+        assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
+        user.page.keyboard().press("4");
+        assertThat(user.page.getByLabel("Functions of L4")).isVisible();
+        assertThat(user.page.getByText("has no head to drive")).hasCount(0);
+    }
+
     @Test
     void theDeskAsksBeforeACameraGoesOff() {
         job = user.setHall();

@@ -97,9 +97,10 @@ class DeskWatch implements HealthIndicator {
         List<DeskMapper.Renewed> renewed =
                 mapper.renew(server, held, CameraTaking.LEASE_SECONDS, TakeOver.PATIENCE_SECONDS);
         renewed.forEach(r -> desks.obey(r.job(), r.stops()));
+        // Before anything else that may fail: what is not renewed is stopped and given back.
+        desks.all().forEach(d -> renewed(d, renewed, ends));
         linksChanged(held);
         desks.gateAll();
-        desks.all().forEach(d -> renewed(d, renewed, ends));
     }
 
     /** Every page shows how the links of driven cameras stand. */

@@ -14,6 +14,7 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.platform.Threads;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -21,6 +22,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 class Gates {
+    private static final Logger LOG = LoggerFactory.getLogger(Gates.class);
     private static final int MOST = 1_000;
 
     private final GateMapper mapper;
@@ -66,11 +70,15 @@ class Gates {
         return all;
     }
 
-    /** Empty for one that was thrown away while somebody drove in it. */
+    /**
+     * Empty for one that was thrown away while somebody drove in it, or that cannot be read: the
+     * desks of other jobs are told theirs all the same.
+     */
     private Optional<Job> find(long job) {
         try {
             return Optional.of(jobs.load(job).job());
-        } catch (Problem gone) {
+        } catch (RuntimeException e) {
+            LOG.info("job {} is not read for its desks: {}", job, Threads.reason(e));
             return Optional.empty();
         }
     }
