@@ -229,7 +229,7 @@ describe('the link of a camera', () => {
 
   it('says what came of asking it', () => {
     expect(['up', 'lost', 'unknown'].map((s) => presenceWords({ presence: presence(s) }))).toEqual([
-      'Answered within 4 ms when it was asked last',
+      'It answers when it is asked',
       'Gone.',
       '',
     ])

@@ -11,8 +11,8 @@ export function linkWords({ link, mark, presence, cannot }: Linked): string | un
   return presence.state === 'slow' ? 'slow' : undefined
 }
 
-/** When it was asked last and what came of it; empty for one that was not. */
+/** What comes of asking it; empty for one that was not asked. */
 export function presenceWords({ presence: p }: Pick<DeskCamera, 'presence'>): string {
   if (p.state === 'lost') return p.why
-  return typeof p.millis === 'number' ? `Answered within ${p.millis} ms when it was asked last` : ''
+  return p.state === 'unknown' ? '' : 'It answers when it is asked'
 }

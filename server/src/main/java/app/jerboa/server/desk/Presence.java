@@ -8,8 +8,8 @@ import java.util.OptionalInt;
  * Whether a camera that nobody drives is there.
  *
  * @param state up, slow or lost; unknown for one that was not asked
- * @param at when it was asked last; null for never
- * @param millis from the question to the answer; null without one
+ * @param at since when it is so; null for one that was not asked
+ * @param millis from the question to the answer then; null without one
  * @param why it is lost, in a sentence; else empty
  */
 record Presence(String state, Optional<Instant> at, OptionalInt millis, String why) {

@@ -149,8 +149,13 @@ class RollCall {
     private boolean changed(Jobs.Stored stored, Device device) {
         CameraId id = new CameraId(stored.id(), device.id().value());
         Presence now = ask(stored, device);
-        Presence before = seen.put(id, now);
-        return before == null || !before.state().equals(now.state());
+        Presence before = of(id);
+        if (before.state().equals(now.state()) && before.why().equals(now.why())) {
+            // The very same: a page that shows many keys draws none of them anew for it.
+            return false;
+        }
+        seen.put(id, now);
+        return true;
     }
 
     private Presence ask(Jobs.Stored stored, Device device) {
