@@ -115,6 +115,31 @@ export function fewOf<C extends { readonly key: string; readonly name: string }>
   return cameras.filter((c) => c.key.toLowerCase().startsWith(text) || c.name.toLowerCase().includes(text))
 }
 
+/** A tab that stands on the lower edge of the page. */
+const SHAPE = {
+  minWidth: 0,
+  minHeight: 56,
+  flexDirection: 'column',
+  justifyContent: 'flex-start',
+  px: 0.5,
+  py: 0.25,
+  lineHeight: 1.25,
+  overflow: 'hidden',
+  borderBottomLeftRadius: 0,
+  borderBottomRightRadius: 0,
+} as const
+
+function KeyAndName({ camera }: { readonly camera: Keyed }) {
+  return (
+    <span>
+      <span className="mono" style={{ fontSize: '1.25rem' }}>
+        {camera.key}
+      </span>{' '}
+      {camera.name}
+    </span>
+  )
+}
+
 /** One without a head: nothing to drive, and what there is to turn. */
 const DarkTab = memo(function DarkTab({
   camera: c,
@@ -134,26 +159,12 @@ const DarkTab = memo(function DarkTab({
       }}
       title={`No head: ${can}`}
       sx={{
-        minWidth: 0,
-        minHeight: 56,
-        flexDirection: 'column',
-        justifyContent: 'flex-start',
-        px: 0.5,
-        py: 0.25,
-        lineHeight: 1.25,
-        overflow: 'hidden',
+        ...SHAPE,
         border: '1px dashed',
         borderColor: 'divider',
-        borderBottomLeftRadius: 0,
-        borderBottomRightRadius: 0,
       }}
     >
-      <span>
-        <span className="mono" style={{ fontSize: '1.25rem' }}>
-          {c.key}
-        </span>{' '}
-        {c.name}
-      </span>
+      <KeyAndName camera={c} />
       <Box component="span" sx={{ fontWeight: 400, fontSize: '0.82rem', whiteSpace: 'nowrap' }}>
         {can.length <= ROOM ? can : 'no head'}
       </Box>
@@ -180,18 +191,7 @@ const Tab = memo(function Tab({ camera: c, can, chosen, onTake }: TabProps) {
         onTake(c.id)
       }}
       title={[c.cannot || c.through, can, presenceWords(c)].filter(Boolean).join('. ')}
-      sx={{
-        minWidth: 0,
-        minHeight: 56,
-        flexDirection: 'column',
-        justifyContent: 'flex-start',
-        px: 0.5,
-        py: 0.25,
-        lineHeight: 1.25,
-        overflow: 'hidden',
-        borderBottomLeftRadius: 0,
-        borderBottomRightRadius: 0,
-      }}
+      sx={SHAPE}
     >
       {c.onAir && (
         <Box
@@ -208,12 +208,7 @@ const Tab = memo(function Tab({ camera: c, can, chosen, onTake }: TabProps) {
           on air
         </Box>
       )}
-      <span>
-        <span className="mono" style={{ fontSize: '1.25rem' }}>
-          {c.key}
-        </span>{' '}
-        {c.name}
-      </span>
+      <KeyAndName camera={c} />
       <Box
         component="span"
         sx={{
