@@ -70,9 +70,10 @@ export function AsFound({ job }: { readonly job: Job }) {
       )}
       {it.found.data && found.length === 0 && (
         <p>
-          Nothing was asked yet. “Ask the devices” asks each at its planned address for its MAC, its firmware,
-          its settings page (once, with the password that is kept), its stream and its port; nothing moves.
-          “Look for devices” finds what is on the network, planned or not.
+          Nothing was asked yet. “Ask the devices” asks each at its planned address or on its serial lead for
+          its MAC, its firmware, its settings page (once, with the password that is kept), whether it takes
+          control (VISCA, the D protocol, HTTP, panel link), its stream and its port; nothing moves. “Look for
+          devices” finds what is on the network, planned or not.
         </p>
       )}
       {found.length > 0 && (

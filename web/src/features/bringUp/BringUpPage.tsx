@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import Paper from '@mui/material/Paper'
 import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
-import { useSearchParams } from 'react-router'
+import { Link as RouterLink, useSearchParams } from 'react-router'
 import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
@@ -142,7 +142,25 @@ function Now({ job, view, bringUp, may }: NowProps) {
           </Box>
           {view.aside
             ? `Put aside, and still to do: ${view.aside}. Plan the rest anew when you know more about it.`
-            : 'What can be asked was asked for its version and its position. Go on to the Desk and drive.'}
+            : 'What can be asked was asked for its version and its position.'}
+          <Box sx={{ mt: 2, display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+            <Button
+              component={RouterLink}
+              to={`/jobs/${String(job.id)}/addresses?tab=as-found`}
+              variant="contained"
+              size="large"
+            >
+              Ask what each tells, serial leads too
+            </Button>
+            <Button
+              component={RouterLink}
+              to={`/jobs/${String(job.id)}/desk`}
+              variant="outlined"
+              size="large"
+            >
+              Drive them
+            </Button>
+          </Box>
         </Paper>
       )}
     </>

@@ -306,7 +306,7 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
             />
             <Crossing positions={positions} />
             <Tally job={job} cameras={desk.cameras} />
-            <HoldSteady stick={stick} camera={camera} positions={positions} />
+            <HoldSteady job={job} stick={stick} camera={camera} positions={positions} />
             <Box sx={{ maxWidth: 344 }}>
               {camera?.tells && (
                 <SteadyMove

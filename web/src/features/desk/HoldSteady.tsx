@@ -1,22 +1,25 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useSyncExternalStore } from 'react'
-import type { DeskCamera } from '../../shared/api/types'
-import { holdEnd } from './holdEnd'
+import type { DeskCamera, Job } from '../../shared/api/types'
+import { useOrientation } from '../told'
+import { holdEnd, speedWords } from './holdEnd'
 import { centred } from './messages'
-import { limitsOf } from './limits'
+import { limitsOf, turnedRound } from './limits'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
 import type { StickStore } from './stickStore'
 
 interface Props {
+  readonly job: Job
   readonly stick: StickStore
   readonly camera: DeskCamera | undefined
   readonly positions: PositionStore
 }
 
 /** Keeps the present push without a hand on the stick, and says where that ends. */
-export function HoldSteady({ stick, camera, positions }: Props) {
+export function HoldSteady({ job, stick, camera, positions }: Props) {
+  const there = useOrientation(job, camera?.id ?? 0)
   const kept = useSyncExternalStore(stick.listenKept, stick.kept)
   const pushed = useSyncExternalStore(stick.listenKept, stick.pushed)
   return (
@@ -30,7 +33,7 @@ export function HoldSteady({ stick, camera, positions }: Props) {
         {kept ? 'End the steady move (h)' : 'Hold this push (h)'}
       </Button>
       <Box role="status" sx={{ fontSize: '0.92rem', minHeight: 22, mt: 0.5 }}>
-        {kept && camera && <Where camera={camera} positions={positions} />}
+        {kept && camera && <Where camera={turnedRound(camera, there)} positions={positions} />}
       </Box>
     </Box>
   )
@@ -39,10 +42,9 @@ export function HoldSteady({ stick, camera, positions }: Props) {
 function Where({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {
   const position = usePosition(positions)
   if (!position) return null
-  const end = holdEnd(position, limitsOf(camera))
-  const speed = `${Math.hypot(position.panPerSecond, position.tiltPerSecond).toFixed(1)} °/s`
+  const end = holdEnd(position, { ...camera.limits, ...limitsOf(camera) })
   return end
-    ? `Steady at ${speed}. At its limit in ${end.seconds.toFixed(0)} s: pan ${end.pan.toFixed(0)}°, tilt ${end.tilt.toFixed(0)}°.`
+    ? `Steady at ${speedWords(position)}. At its limit in ${end.seconds.toFixed(0)} s: ${end.places.join(', ')}.`
     : 'Steady.'
 }
 

@@ -26,7 +26,7 @@ export function LensLevers({ stick, camera }: Props) {
       <HeldButton stick={stick} push={{ focus: -1 }} label="Focus near while held">
         near (n)
       </HeldButton>
-      {camera?.rolls && (
+      {camera?.limits.roll && (
         <>
           <HeldButton stick={stick} push={{ roll: 1 }} label="Roll clockwise while held">
             roll ↻ (e)
@@ -36,7 +36,7 @@ export function LensLevers({ stick, camera }: Props) {
           </HeldButton>
         </>
       )}
-      {camera?.onRail && (
+      {camera?.limits.rail && (
         <>
           <HeldButton stick={stick} push={{ rail: 1 }} label="Onwards on the rail while held">
             rail → (d)

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box'
 import { rights } from '../../shared/api/changes'
 import type { DeskCamera, Job } from '../../shared/api/types'
+import { useOrientation } from '../told'
+import { turnedRound } from './limits'
 import type { PositionStore } from './positions'
 import { usePosition } from './positions'
 import { TurnedAxes } from './TurnedAxes'
@@ -23,6 +25,7 @@ export function ReadBack({ camera, positions }: Omit<Props, 'job'>) {
 
 /** Where it looks inside its limits, and narrower ones that are set here. */
 export function Limits({ job, camera, positions }: Props) {
+  const there = useOrientation(job, camera?.id ?? 0)
   if (!camera?.tells) return null
   return (
     <Box
@@ -33,7 +36,7 @@ export function Limits({ job, camera, positions }: Props) {
         mt: 1.5,
       }}
     >
-      <WhereItLooks camera={camera} positions={positions} />
+      <WhereItLooks camera={turnedRound(camera, there)} positions={positions} />
       {rights(job).drive && (
         <div>
           <SoftLimits job={job} camera={camera} positions={positions} />

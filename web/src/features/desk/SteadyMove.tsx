@@ -2,17 +2,14 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
+import type { Place } from './place'
+import { placeOf, placeWords } from './place'
 import type { PositionStore } from './positions'
-
-interface Place {
-  readonly pan: number
-  readonly tilt: number
-}
 
 interface Props {
   readonly positions: PositionStore
   readonly going: boolean
-  readonly onGo: (pan: number, tilt: number, seconds: number) => void
+  readonly onGo: (to: Place, seconds: number) => void
   readonly onEnd: () => void
 }
 
@@ -26,7 +23,7 @@ export function SteadyMove({ positions, going, onGo, onEnd }: Props) {
   const wrong = !(seconds > 0 && seconds <= 3600)
   const mark = (name: (typeof NAMES)[number]) => {
     const at = positions.now()
-    if (at) setMarks({ ...marks, [name]: { pan: at.panDegrees, tilt: at.tiltDegrees } })
+    if (at) setMarks({ ...marks, [name]: placeOf(at) })
   }
   return (
     <Box component="section" aria-label="Steady move" sx={{ mt: 1.5 }}>
@@ -36,9 +33,7 @@ export function SteadyMove({ positions, going, onGo, onEnd }: Props) {
       <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1, mt: 0.75 }}>
         {NAMES.map((name) => (
           <Button key={name} variant="outlined" onClick={() => mark(name)}>
-            {marks[name]
-              ? `${name}: ${marks[name].pan.toFixed(1)}°, ${marks[name].tilt.toFixed(1)}°`
-              : `Mark ${name} here`}
+            {marks[name] ? `${name}: ${placeWords(marks[name])}` : `Mark ${name} here`}
           </Button>
         ))}
         <TextField
@@ -63,7 +58,7 @@ export function SteadyMove({ positions, going, onGo, onEnd }: Props) {
                 key={name}
                 variant="contained"
                 disabled={!to || wrong}
-                onClick={() => to && onGo(to.pan, to.tilt, seconds)}
+                onClick={() => to && onGo(to, seconds)}
               >
                 Go to {name}
               </Button>

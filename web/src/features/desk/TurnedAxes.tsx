@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useMutation } from '@tanstack/react-query'
+import { editing } from '../../shared/api/changes'
 import { put, sentence } from '../../shared/api/client'
+import { useAskedFirst } from '../../shared/api/job'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useOrientation } from '../told'
@@ -15,9 +16,14 @@ interface Props {
 export function TurnedAxes({ job, camera }: Props) {
   const { pan, tilt } = camera.turned
   const there = useOrientation(job, camera.id)
-  const set = useMutation({
-    mutationFn: (to: DeskCamera['turned']) => put<void>(`/api/jobs/${job.id}/desk/${camera.id}/turned`, to),
-  })
+  const edit = (field: string, from: boolean, to: boolean) =>
+    from === to ? [] : [{ item: 'device', id: camera.id, field, before: String(from), after: String(to) }]
+  const set = useAskedFirst(
+    job.id,
+    (to: DeskCamera['turned']) =>
+      editing(...edit('panRound', pan, to.pan), ...edit('tiltRound', tilt, to.tilt)),
+    (to) => put<void>(`/api/jobs/${job.id}/desk/${camera.id}/turned`, to),
+  )
   return (
     <Box role="group" aria-label="Which way it turns" sx={{ fontSize: '0.92rem', mt: 1 }}>
       Stick right → head {pan ? 'left' : 'right'}, stick up → head {tilt ? 'down' : 'up'}. If the picture goes

@@ -1,10 +1,11 @@
 import { linkWords, presenceWords } from './presence'
 import { afterDigit, isKeyOf } from './useNumberKeys'
 import { describe, expect, it } from 'vitest'
-import type { Preset, ToldView } from '../../shared/api/types'
+import type { DeskCamera, Preset, ToldView } from '../../shared/api/types'
 import { fewOf, groupWith, groupsOf } from './CameraKeys'
 import { NOTHING_YET, after } from './deskState'
-import { holdEnd } from './holdEnd'
+import { holdEnd, speedWords } from './holdEnd'
+import { turnedRound } from './limits'
 import type { Position } from './messages'
 import { CENTRE } from './messages'
 import { positionStore } from './positions'
@@ -27,6 +28,8 @@ const AT_REST: Position = {
   crossingSeconds: 5,
   panPerSecond: 0,
   tiltPerSecond: 0,
+  rollPerSecond: 0,
+  railPerSecond: 0,
 }
 
 describe('keys as a stick', () => {
@@ -130,15 +133,53 @@ describe('numbers typed at the desk', () => {
 })
 
 describe('where a steady move ends', () => {
-  const limits = { panLeft: -170, panRight: 170, tiltDown: -30, tiltUp: 90 }
+  const limits = {
+    panLeft: -170,
+    panRight: 170,
+    tiltDown: -30,
+    tiltUp: 90,
+    roll: { from: -45, to: 45 },
+    rail: { from: 0, to: 4 },
+  }
+  const still = { ...AT_REST, panDegrees: 10 }
   it.each([
-    ['at the right', 10, 0, 8, 0, { seconds: 20, pan: 170, tilt: 0 }],
-    ['at the left', 10, 0, -9, 0, { seconds: 20, pan: -170, tilt: 0 }],
-    ['where the first axis ends', 0, 0, 10, 10, { seconds: 9, pan: 90, tilt: 90 }],
-    ['at once, beyond its limit', 175, 0, 5, 0, { seconds: 0, pan: 175, tilt: 0 }],
-    ['nowhere', 0, 0, 0, 0, undefined],
-  ])('%s', (_, pan, tilt, panPerSecond, tiltPerSecond, end) => {
-    expect(holdEnd({ panDegrees: pan, tiltDegrees: tilt, panPerSecond, tiltPerSecond }, limits)).toEqual(end)
+    ['at the right', { panPerSecond: 8 }, { seconds: 20, places: ['pan 170°'] }, '8.0 °/s'],
+    ['at the left', { panPerSecond: -9 }, { seconds: 20, places: ['pan -170°'] }, '9.0 °/s'],
+    [
+      'where the first axis ends',
+      { panDegrees: 0, panPerSecond: 10, tiltPerSecond: 10 },
+      { seconds: 9, places: ['pan 90°', 'tilt 90°'] },
+      '14.1 °/s',
+    ],
+    [
+      'at once, beyond its limit',
+      { panDegrees: 175, panPerSecond: 5 },
+      { seconds: 0, places: ['pan 175°'] },
+      '5.0 °/s',
+    ],
+    [
+      'at the end of its rail',
+      { railMetres: 1, railPerSecond: 0.2, rollDegrees: 0, rollPerSecond: 1 },
+      { seconds: 15, places: ['roll 15°', 'rail 4.00 m'] },
+      'roll 1.0 °/s, rail 0.20 m/s',
+    ],
+    ['at a place not known', { rollPerSecond: 2 }, undefined, 'roll 2.0 °/s'],
+    ['nowhere', {}, undefined, '0.0 °/s'],
+  ])('%s', (_, moving, end, words) => {
+    expect(holdEnd({ ...still, ...moving }, limits)).toEqual(end)
+    expect(speedWords({ ...still, ...moving })).toBe(words)
+  })
+})
+
+describe('limits of a camera that hangs the other way', () => {
+  const limits = { panLeft: -170, panRight: 160, tiltDown: -30, tiltUp: 90 } as DeskCamera['limits']
+  it.each([
+    [false, false, [-170, 160, -30, 90]],
+    [true, false, [-160, 170, -30, 90]],
+    [false, true, [-170, 160, -90, 30]],
+    [true, true, [-160, 170, -90, 30]],
+  ])('pan round %s, tilt round %s', (pan, tilt, [panLeft, panRight, tiltDown, tiltUp]) => {
+    expect(turnedRound({ limits }, { pan, tilt }).limits).toEqual({ panLeft, panRight, tiltDown, tiltUp })
   })
 })
 

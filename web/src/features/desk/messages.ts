@@ -19,6 +19,9 @@ export interface Position {
   /** As told now, right and up positive; 0 at rest. */
   readonly panPerSecond: number
   readonly tiltPerSecond: number
+  /** Of a head that has them. */
+  readonly rollPerSecond: number
+  readonly railPerSecond: number
 }
 
 export interface Frame {

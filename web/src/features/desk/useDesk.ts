@@ -3,6 +3,7 @@ import { NOTHING_YET, after } from './deskState'
 import { CENTRE, centred } from './messages'
 import type { FromServer, Stick } from './messages'
 import { frameStore } from './frames'
+import type { Place } from './place'
 import { positionStore } from './positions'
 import { stickStore } from './stickStore'
 
@@ -167,10 +168,10 @@ export function useDesk(job: number, limit: number) {
       [send, positions],
     ),
     go: useCallback(
-      (pan: number, tilt: number, seconds: number) => {
+      (to: Place, seconds: number) => {
         kept.current = ++moves.current
         dispatch({ type: 'going' })
-        send({ type: 'go', move: kept.current, pan, tilt, seconds })
+        send({ type: 'go', move: kept.current, ...to, seconds })
       },
       [send],
     ),

@@ -101,6 +101,26 @@ async function askedFirst(queries: QueryClient, job: number, changes: Changes): 
 }
 
 /**
+ * Sends something that changes the job beside its plan; before it makes stale what was proved
+ * somebody is asked.
+ *
+ * @param changes what it comes to in the plan
+ */
+export const useAskedFirst = <In>(
+  job: number,
+  changes: (input: In) => Changes,
+  send: (input: In) => Promise<void>,
+) => {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: async (input: In) => {
+      if (!(await askedFirst(queries, job, changes(input)))) throw LEFT
+      await send(input)
+    },
+  })
+}
+
+/**
  * Sends a change; when nobody answers it is kept in the outbox and sent later. Before one that makes
  * what was proved stale somebody is asked.
  *

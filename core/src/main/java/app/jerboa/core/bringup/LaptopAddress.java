@@ -2,6 +2,7 @@ package app.jerboa.core.bringup;
 
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
+import app.jerboa.core.value.TextRejected;
 import java.util.Collection;
 import java.util.Optional;
 
@@ -37,6 +38,29 @@ public record LaptopAddress(Ipv4 address, int prefix) {
             }
         }
         return Optional.empty();
+    }
+
+    /**
+     * Which of a laptop's addresses does for this one: this very one, else another of its subnet
+     * that no device has, which a technician may like better or a router may have lent.
+     *
+     * @param own with their prefixes; one that no house network has is passed over
+     * @param devices addresses that devices have or are to have
+     */
+    public Optional<String> among(Collection<String> own, Collection<Ipv4> devices) {
+        return own.stream()
+                .filter(toString()::equals)
+                .findFirst()
+                .or(() -> own.stream().filter(a -> does(a, devices)).findFirst());
+    }
+
+    private boolean does(String own, Collection<Ipv4> devices) {
+        try {
+            LaptopAddress other = parse(own);
+            return other.subnet().equals(subnet()) && !devices.contains(other.address());
+        } catch (TextRejected e) {
+            return false;
+        }
     }
 
     @Override

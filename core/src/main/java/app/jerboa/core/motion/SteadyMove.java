@@ -1,12 +1,15 @@
 package app.jerboa.core.motion;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A move from where a head points to another place in a wanted time, at one speed. A protocol has a
  * few speeds only: each reading of the position chooses the step that brings the head back to where
  * it should be, so that the speeds above and below alternate. Times are seconds since it began,
- * places degrees. Not safe for several threads.
+ * places as {@link MotionAxis} has them. Not safe for several threads.
  */
 public final class SteadyMove {
     /** Why it cannot be. */
@@ -24,11 +27,13 @@ public final class SteadyMove {
      */
     public record Refusal(Cannot why, double seconds) {}
 
-    /** So near is there; a head that tells tenths of a degree tells no better. */
-    private static final double NEAR_DEGREES = 0.1;
+    /** One axis from where it is to where it is to go. */
+    public record Leg(double from, double to, SpeedScale scale) {}
 
-    /** One that came so near stays there: the next slow step would bring it no nearer. */
-    private static final double STAYS_DEGREES = 0.16;
+    /**
+     * One that came near stays there within so much more: the next slow step brings it no nearer.
+     */
+    private static final double STAYS = 1.6;
 
     /** A step is chosen for where it should be so much later: shorter is restless, longer lags. */
     private static final double AHEAD_SECONDS = 0.4;
@@ -36,47 +41,44 @@ public final class SteadyMove {
     /** Near the end it must be quick to come to rest, and no quicker than a head can brake. */
     private static final double AHEAD_AT_THE_END_SECONDS = 0.15;
 
-    /** The last tenths of a degree take about so long: it is to be there by then. */
+    /** The last bit of the way takes about so long: it is to be there by then. */
     private static final double EARLY_SECONDS = 0.4;
 
     /** A head that has not come there so long after its time will not. */
     private static final double LATE_SECONDS = 3;
 
     private final double seconds;
-    private final Track pan;
-    private final Track tilt;
+    private final Map<MotionAxis, Track> tracks = new EnumMap<>(MotionAxis.class);
     private double before;
 
-    public SteadyMove(
-            double panFrom,
-            double tiltFrom,
-            double panTo,
-            double tiltTo,
-            double seconds,
-            SpeedScale panScale,
-            SpeedScale tiltScale) {
+    /**
+     * @param legs of the axes that go; the others are told to stand
+     */
+    public SteadyMove(Map<MotionAxis, Leg> legs, double seconds) {
         this.seconds = seconds;
-        this.pan = new Track(panFrom, panTo, panScale);
-        this.tilt = new Track(tiltFrom, tiltTo, tiltScale);
+        legs.forEach((axis, leg) -> tracks.put(axis, new Track(leg, axis.near())));
     }
 
     /** Why it cannot be done; empty when it can. */
     public Optional<Refusal> refusal() {
-        if (pan.isThere() && tilt.isThere()) {
+        if (tracks.values().stream().allMatch(Track::isThere)) {
             return Optional.of(new Refusal(Cannot.THERE, 0));
         }
-        double least = Math.max(pan.leastSeconds(), tilt.leastSeconds());
-        double most = Math.max(pan.mostSeconds(), tilt.mostSeconds());
+        double least = most(Track::leastSeconds);
+        double most = most(Track::mostSeconds);
         if (!(seconds >= least)) {
             return Optional.of(new Refusal(Cannot.TOO_FAST, least));
         }
         return seconds > most ? Optional.of(new Refusal(Cannot.TOO_SLOW, most)) : Optional.empty();
     }
 
-    /** The head said where it points. */
-    public void seen(double panDegrees, double tiltDegrees) {
-        pan.seen(panDegrees);
-        tilt.seen(tiltDegrees);
+    private double most(ToDoubleFunction<Track> of) {
+        return tracks.values().stream().mapToDouble(of).max().orElse(0);
+    }
+
+    /** The head said where it is; what it says of axes that do not go is passed over. */
+    public void seen(MotionAxis axis, double at) {
+        Optional.ofNullable(tracks.get(axis)).ifPresent(t -> t.seen(at));
     }
 
     /**
@@ -85,18 +87,30 @@ public final class SteadyMove {
      * @param at never less than the time before
      */
     public Optional<StickSpeeds.Steps> after(double at) {
-        pan.pass(at - before);
-        tilt.pass(at - before);
+        double passed = at - before;
         before = at;
         double left = seconds - EARLY_SECONDS - at;
         double ahead = Math.max(AHEAD_AT_THE_END_SECONDS, Math.min(AHEAD_SECONDS, left));
         double share = Math.min(1, (at + ahead) / (seconds - EARLY_SECONDS));
-        int panStep = pan.choose(share, ahead);
-        int tiltStep = tilt.choose(share, ahead);
-        boolean over = pan.stands && tilt.stands || at > seconds + LATE_SECONDS;
-        return over && at > seconds - AHEAD_SECONDS
-                ? Optional.empty()
-                : Optional.of(StickSpeeds.Steps.of(panStep, tiltStep));
+        Map<MotionAxis, Integer> steps = new EnumMap<>(MotionAxis.class);
+        tracks.forEach(
+                (axis, track) -> {
+                    track.pass(passed);
+                    steps.put(axis, track.choose(share, ahead));
+                });
+        boolean over =
+                tracks.values().stream().allMatch(t -> t.stands) || at > seconds + LATE_SECONDS;
+        return over && at > seconds - AHEAD_SECONDS ? Optional.empty() : Optional.of(of(steps));
+    }
+
+    private static StickSpeeds.Steps of(Map<MotionAxis, Integer> steps) {
+        return new StickSpeeds.Steps(
+                steps.getOrDefault(MotionAxis.PAN, 0),
+                steps.getOrDefault(MotionAxis.TILT, 0),
+                0,
+                0,
+                steps.getOrDefault(MotionAxis.ROLL, 0),
+                steps.getOrDefault(MotionAxis.RAIL, 0));
     }
 
     /** One axis on its way. */
@@ -104,6 +118,7 @@ public final class SteadyMove {
         private final double from;
         private final double to;
         private final SpeedScale scale;
+        private final double near;
         private double is;
         private int step;
         private boolean fresh = true;
@@ -113,15 +128,16 @@ public final class SteadyMove {
         /** It came, was told to stand, and then said that it is there. */
         private boolean stands;
 
-        Track(double from, double to, SpeedScale scale) {
-            this.from = from;
-            this.to = to;
-            this.scale = scale;
+        Track(Leg leg, double near) {
+            this.from = leg.from();
+            this.to = leg.to();
+            this.scale = leg.scale();
+            this.near = near;
             this.is = from;
         }
 
         boolean isThere() {
-            return Math.abs(to - is) <= NEAR_DEGREES;
+            return Math.abs(to - is) <= near;
         }
 
         double leastSeconds() {
@@ -132,9 +148,9 @@ public final class SteadyMove {
             return isThere() ? 0 : Math.abs(to - from) / scale.slowest();
         }
 
-        void seen(double degrees) {
-            is = degrees;
-            came &= Math.abs(to - is) <= STAYS_DEGREES;
+        void seen(double at) {
+            is = at;
+            came &= Math.abs(to - is) <= STAYS * near;
             stands = came && step == 0;
             fresh = true;
         }

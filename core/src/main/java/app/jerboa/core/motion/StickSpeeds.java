@@ -173,6 +173,20 @@ public final class StickSpeeds {
         return Math.copySign(tilt.at(Math.abs(step)), step);
     }
 
+    /** Degrees a second; 0 for a head that does not roll. */
+    public double rollPerSecond(int step) {
+        return perSecond(more.roll(), step);
+    }
+
+    /** Metres a second; 0 for a head on no rail. */
+    public double railPerSecond(int step) {
+        return perSecond(more.rail(), step);
+    }
+
+    private static double perSecond(Optional<SpeedScale> scale, int step) {
+        return scale.map(s -> Math.copySign(s.at(Math.abs(step)), step)).orElse(0.0);
+    }
+
     /** Seconds in which the picture crosses at full deflection, when the ramp is over. */
     public double crossingSeconds() {
         int step =

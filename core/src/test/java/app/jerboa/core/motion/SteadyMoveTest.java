@@ -2,6 +2,7 @@ package app.jerboa.core.motion;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -33,8 +34,16 @@ class SteadyMoveTest {
 
     private record End(double seconds, double pan, double tilt, int changes) {}
 
+    private static SteadyMove move(double panTo, double tiltTo, double seconds) {
+        return new SteadyMove(
+                Map.of(
+                        MotionAxis.PAN, new SteadyMove.Leg(0, panTo, PAN),
+                        MotionAxis.TILT, new SteadyMove.Leg(0, tiltTo, TILT)),
+                seconds);
+    }
+
     private static End run(double panTo, double tiltTo, double seconds) {
-        SteadyMove move = new SteadyMove(0, 0, panTo, tiltTo, seconds, PAN, TILT);
+        SteadyMove move = move(panTo, tiltTo, seconds);
         assertThat(move.refusal()).isEmpty();
         Head pan = new Head();
         Head tilt = new Head();
@@ -54,7 +63,8 @@ class SteadyMoveTest {
             pan.pass(speed(PAN, told.pan()));
             tilt.pass(speed(TILT, told.tilt()));
             if (tick % TICKS_A_READING == 0) {
-                move.seen(pan.told(), tilt.told());
+                move.seen(MotionAxis.PAN, pan.told());
+                move.seen(MotionAxis.TILT, tilt.told());
             }
         }
         throw new AssertionError("it never ends");
@@ -99,7 +109,30 @@ class SteadyMoveTest {
     })
     void whatAHeadCannotDoIsRefused(
             double pan, double tilt, double seconds, SteadyMove.Cannot why, double can) {
-        assertThat(new SteadyMove(0, 0, pan, tilt, seconds, PAN, TILT).refusal())
-                .contains(new SteadyMove.Refusal(why, can));
+        assertThat(move(pan, tilt, seconds).refusal()).contains(new SteadyMove.Refusal(why, can));
+    }
+
+    /** Metres on a rail, in counts of a millimetre; pan and tilt are told to stand meanwhile. */
+    @ParameterizedTest
+    @CsvSource({"2, 8", "-1.5, 12", "0.4, 5", "0.05, 2"})
+    void aRailIsThereInTimeToo(double to, double seconds) {
+        SpeedScale rail = new SpeedScale(0.01, 0.5, 24);
+        SteadyMove move =
+                new SteadyMove(Map.of(MotionAxis.RAIL, new SteadyMove.Leg(0, to, rail)), seconds);
+        assertThat(move.refusal()).isEmpty();
+        double at = 0;
+        double ended = 0;
+        for (int tick = 0; ended == 0; tick++) {
+            Optional<StickSpeeds.Steps> now = move.after(tick * TICK);
+            if (now.isEmpty()) {
+                ended = tick * TICK;
+            } else {
+                assertThat(now.get().pan()).isZero();
+                at += speed(rail, now.get().rail()) * TICK;
+                move.seen(MotionAxis.RAIL, Math.round(at * 1000) / 1000.0);
+            }
+        }
+        assertThat(ended).isBetween(seconds - 0.5, seconds + 0.5);
+        assertThat(Math.abs(at - to)).isLessThanOrEqualTo(0.01);
     }
 }

@@ -35,7 +35,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Turns a run sheet and how far it is into what its page shows. */
@@ -332,7 +331,6 @@ class BringUpViews {
 
     private BringUpView.LaptopBody laptop(
             Jobs.Stored stored, List<StepRow> steps, StepRow current) {
-        boolean adding = current != null && current.toStep().kind() == Step.Kind.ALIAS;
         LaptopAddress wanted = current == null ? stored.laptopHome() : current.toStep().laptop();
         List<String> also =
                 steps.stream()
@@ -341,9 +339,7 @@ class BringUpViews {
                         .map(StepRow::laptop)
                         .toList();
         Optional<Laptop> actual = worlds.of(stored.id()).laptop(stored);
-        Stream<String> there =
-                actual.stream().flatMap(l -> adding ? l.also().stream() : Stream.of(l.own()));
-        boolean right = there.anyMatch(wanted.toString()::equals);
+        boolean right = actual.flatMap(l -> LaptopPlace.of(l, wanted, stored.job())).isPresent();
         return new BringUpView.LaptopBody(
                 actual.map(Laptop::own).orElse(""),
                 wanted.toString(),

@@ -2,6 +2,7 @@ package app.jerboa.server.bringup;
 
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
@@ -77,7 +78,7 @@ public class StepCheck {
         if (step.device().isEmpty()) {
             return worlds.of(stored.id())
                     .laptop(stored)
-                    .map(laptop -> laptop(laptop, step))
+                    .map(laptop -> laptop(laptop, step, stored.job()))
                     .orElseGet(() -> Result.told("laptop", Map.of("laptop", step.laptop())));
         }
         Device device = stored.job().device(step.device().get()).orElseThrow();
@@ -124,16 +125,18 @@ public class StepCheck {
         };
     }
 
-    private static Result laptop(Laptop laptop, Step step) {
+    private static Result laptop(Laptop laptop, Step step, Job job) {
         String wanted = step.laptop().toString();
-        Map<String, String> facts = Map.of("laptop", laptop.own(), "wanted", wanted);
+        Optional<String> there = LaptopPlace.of(laptop, step.laptop(), job);
+        Map<String, String> facts =
+                Map.of("laptop", laptop.own(), "wanted", wanted, "there", there.orElse(""));
         if (step.kind() == Step.Kind.ALIAS) {
-            return laptop.also().contains(wanted)
+            return there.isPresent()
                     ? Result.asked("laptop.has", facts)
                     : Result.notYet("laptop.lacks", facts);
         }
-        return laptop.own().equals(wanted)
-                ? Result.asked("laptop.on", facts)
+        return there.isPresent()
+                ? Result.asked("laptop.there", facts)
                 : Result.notYet("laptop.on", facts);
     }
 

@@ -11,6 +11,8 @@ import java.util.concurrent.CompletableFuture;
  * @param rail metres from its start
  */
 record AxisReading(Optional<Double> roll, Optional<Double> rail) {
+    static final AxisReading NONE = new AxisReading(Optional.empty(), Optional.empty());
+
     /** Ends with what it says; nothing that is silent about it fails the rest. */
     static CompletableFuture<AxisReading> of(CameraLink camera) {
         return read(camera, MoreAxis.ROLL)

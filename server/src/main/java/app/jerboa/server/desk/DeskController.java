@@ -9,6 +9,7 @@ import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Mark;
 import app.jerboa.core.motion.Feel;
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.profile.Axis;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.findings.DeviceMarks;
@@ -54,7 +55,6 @@ class DeskController {
      * @param move the lead that must be moved for it, in words; else empty
      * @param chained it hangs on a chain whose cameras can be numbered from here
      * @param tells it can be asked where it points
-     * @param rolls its roll can be driven; {@code onRail} its rail
      * @param turned axes that a stick turns the other way here
      * @param soft between which places it is to point, as somebody set
      * @param cannot why it cannot be driven from here, in words; else empty
@@ -78,21 +78,33 @@ class DeskController {
             String move,
             boolean chained,
             boolean tells,
-            boolean rolls,
-            boolean onRail,
             String cannot,
             LimitsBody limits,
             LimitsWish soft,
             Turned turned) {}
 
-    /** Where the head can point and how fast at full deflection, by its profile. */
+    /** Between which places an axis goes: degrees, metres of a rail. */
+    record AxisRange(double from, double to) {
+        static Optional<AxisRange> of(Optional<Axis> axis) {
+            return axis.filter(a -> a.speeds().isPresent())
+                    .map(a -> new AxisRange(a.from(), a.to()));
+        }
+    }
+
+    /**
+     * Where the head can point and how fast at full deflection, by its profile.
+     *
+     * @param roll empty where it cannot be driven; {@code rail} alike
+     */
     record LimitsBody(
             double panLeft,
             double panRight,
             double tiltDown,
             double tiltUp,
             double panDegreesPerSecond,
-            double tiltDegreesPerSecond) {}
+            double tiltDegreesPerSecond,
+            Optional<AxisRange> roll,
+            Optional<AxisRange> rail) {}
 
     private static final GateMapper.Said NOTHING_SAID =
             new GateMapper.Said(0, false, false, "", "", "");
@@ -207,8 +219,6 @@ class DeskController {
                 port.isPresent() ? "" : DeskWords.move(way),
                 way instanceof DeskWay.OverLine chain && chain.protocol() == Protocol.VISCA_SERIAL,
                 !(way instanceof DeskWay.OverLine line && !line.tells()),
-                HeadAxes.speeds(head).roll().isPresent(),
-                HeadAxes.speeds(head).rail().isPresent(),
                 way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",
                 new LimitsBody(
                         head.panLeftDegrees(),
@@ -216,7 +226,9 @@ class DeskController {
                         head.tiltDownDegrees(),
                         head.tiltUpDegrees(),
                         head.pan().fastest(),
-                        head.tilt().fastest()),
+                        head.tilt().fastest(),
+                        AxisRange.of(head.roll()),
+                        AxisRange.of(head.rail())),
                 LimitsWish.of(d.steering()),
                 Turned.of(d.steering()));
     }

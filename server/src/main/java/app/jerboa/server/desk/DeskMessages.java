@@ -24,8 +24,8 @@ final class DeskMessages {
      * @param roll -1 (anticlockwise) to 1, where the head has it
      * @param rail -1 (back to its start) to 1, where the head has it
      * @param limit speed limit, above 0 to 1
-     * @param move number of a steady move at its page, whose {@code pan} and {@code tilt} are
-     *     degrees
+     * @param move number of a steady move at its page, whose {@code pan}, {@code tilt} and {@code
+     *     roll} are degrees and {@code rail} metres; roll and rail are left out where they stay
      * @param seconds that it is to take
      * @param preset for recall: as the camera calls it
      */
@@ -128,7 +128,9 @@ final class DeskMessages {
             Optional<Double> railMetres,
             double crossingSeconds,
             double panPerSecond,
-            double tiltPerSecond) {}
+            double tiltPerSecond,
+            double rollPerSecond,
+            double railPerSecond) {}
 
     /**
      * The head was not moved: something is to be said first.

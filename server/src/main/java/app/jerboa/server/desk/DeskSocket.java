@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.Push;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.InnerJson;
@@ -8,6 +9,8 @@ import app.jerboa.server.platform.Threads;
 import jakarta.websocket.SendResult;
 import jakarta.websocket.Session;
 import java.io.IOException;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
@@ -146,8 +149,7 @@ class DeskSocket extends TextWebSocketHandler {
                     desk.driving.go(
                             new SteadyMoves.Wish(
                                     in.move() == null ? 0 : in.move(),
-                                    orNaN(in.pan()),
-                                    orNaN(in.tilt()),
+                                    places(in),
                                     orNaN(in.seconds())));
             case "keep-going" -> desk.driving.keepGoing(in.move() == null ? 0 : in.move());
             case "ask" -> desks.ask(desk, in.camera() == null ? -1 : in.camera());
@@ -162,6 +164,16 @@ class DeskSocket extends TextWebSocketHandler {
             }
         }
         return true;
+    }
+
+    /** Pan and tilt always, roll and rail where they are to go too. */
+    private static Map<MotionAxis, Double> places(DeskMessages.In in) {
+        Map<MotionAxis, Double> all = new EnumMap<>(MotionAxis.class);
+        all.put(MotionAxis.PAN, orNaN(in.pan()));
+        all.put(MotionAxis.TILT, orNaN(in.tilt()));
+        Optional.ofNullable(in.roll()).ifPresent(r -> all.put(MotionAxis.ROLL, r));
+        Optional.ofNullable(in.rail()).ifPresent(r -> all.put(MotionAxis.RAIL, r));
+        return all;
     }
 
     private static double orNaN(Double value) {

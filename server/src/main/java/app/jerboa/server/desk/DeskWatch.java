@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.profile.Head;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
@@ -171,9 +172,10 @@ class DeskWatch implements HealthIndicator {
                         at,
                         at.pan() / counts,
                         at.tilt() / counts,
-                        head.lens().angleDegrees(share(zoom)));
+                        head.lens().angleDegrees(share(zoom)),
+                        axes);
         desk.driving.seen(where);
-        desk.screen.show(position(camera, where, zoom, axes, desk.driving.going()));
+        desk.screen.show(position(camera, where, zoom, desk.driving.going()));
         return null;
     }
 
@@ -191,11 +193,7 @@ class DeskWatch implements HealthIndicator {
     }
 
     private static DeskMessages.Position position(
-            CameraLink camera,
-            Pointing where,
-            ZoomPosition zoom,
-            AxisReading axes,
-            Driving.Going going) {
+            CameraLink camera, Pointing where, ZoomPosition zoom, Driving.Going going) {
         return new DeskMessages.Position(
                 "position",
                 camera.device(),
@@ -206,11 +204,13 @@ class DeskWatch implements HealthIndicator {
                 where.at().pan(),
                 where.at().tilt(),
                 zoom.counts(),
-                axes.roll(),
-                axes.rail(),
+                where.axes().roll(),
+                where.axes().rail(),
                 going.crossingSeconds(),
-                going.panPerSecond(),
-                going.tiltPerSecond());
+                going.of(MotionAxis.PAN),
+                going.of(MotionAxis.TILT),
+                going.of(MotionAxis.ROLL),
+                going.of(MotionAxis.RAIL));
     }
 
     private static double share(ZoomPosition zoom) {

@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.Push;
 import app.jerboa.core.profile.Presets;
 import app.jerboa.server.words.Words;
@@ -32,6 +33,8 @@ final class Driving {
     static final int PAGE_SILENCE_MILLIS = 3_000;
 
     static final String TURNS_ANEW = "which way it turns was set anew";
+
+    static final String SILENT = "the stick went silent";
 
     /** A mark stays so long on a head that stands: a stick is pushed again and again. */
     private static final int SETTLED_MILLIS = 2_000;
@@ -140,16 +143,18 @@ final class Driving {
     /**
      * How fast it goes.
      *
-     * @param panPerSecond degrees, by the profile and the step it was told; right is positive
+     * @param perSecond degrees or metres, by the profile and the step it was told; right, up,
+     *     clockwise and onwards are positive
      * @param crossingSeconds of the picture at full deflection
      */
-    record Going(double panPerSecond, double tiltPerSecond, double crossingSeconds) {}
+    record Going(Map<MotionAxis, Double> perSecond, double crossingSeconds) {
+        double of(MotionAxis axis) {
+            return perSecond.getOrDefault(axis, 0.0);
+        }
+    }
 
     synchronized Going going() {
-        return new Going(
-                hand.panPerSecond(told.now()),
-                hand.tiltPerSecond(told.now()),
-                hand.crossingSeconds());
+        return new Going(hand.perSecond(told.now()), hand.crossingSeconds());
     }
 
     synchronized void leaseRenewed(CameraId id, long endsNanos) {
@@ -402,7 +407,7 @@ final class Driving {
         boolean held = told.now().byHand() || waiting.byHand() || hand.keepsGoing();
         if (held && silent(hand.lastSign(), SILENCE_MILLIS)) {
             hand.insistOnLettingGo();
-            stop("the stick went silent");
+            stop(SILENT);
         } else if (held && hand.needsReading() && bearing.silent()) {
             hand.insistOnLettingGo();
             stop("it did not say where it points for a second");

@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.StickSpeeds;
 import app.jerboa.core.profile.Axis;
 import app.jerboa.core.profile.Head;
@@ -35,6 +36,20 @@ final class HeadAxes {
 
     private static Optional<Axis> of(Head head, MoreAxis which) {
         return which == MoreAxis.ROLL ? head.roll() : head.rail();
+    }
+
+    /** It can be driven to that place, in degrees or metres; to no other than a number. */
+    static boolean reaches(Head head, MotionAxis which, double place) {
+        return switch (which) {
+            case PAN -> place >= head.panLeftDegrees() && place <= head.panRightDegrees();
+            case TILT -> place >= head.tiltDownDegrees() && place <= head.tiltUpDegrees();
+            case ROLL -> head.roll().filter(a -> reaches(a, place)).isPresent();
+            case RAIL -> head.rail().filter(a -> reaches(a, place)).isPresent();
+        };
+    }
+
+    private static boolean reaches(Axis axis, double place) {
+        return axis.speeds().isPresent() && place >= axis.from() && place <= axis.to();
     }
 
     /** It can be asked where it is there. */

@@ -15,6 +15,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 
@@ -22,11 +23,15 @@ import java.util.function.Function;
  * A desk with a program at its stick instead of a person. The stop contract of every desk holds for
  * it: what moves is stored before, the stick must be held every 50 ms or the head stops, STOP ALL
  * and a lost lease end it, a killed server stops the head first when it is back. Once stopped from
- * elsewhere it drives nothing any more.
+ * elsewhere it drives nothing any more; after a silence of its own, on a machine that stood still
+ * for a moment, it lets go and takes the stick again.
  */
 public final class MachineDesk implements AutoCloseable {
     /** Half of what the stop contract asks for. */
     private static final int HOLD_MILLIS = 25;
+
+    /** More silences in one hold are no chance any more. */
+    private static final int MOST_LAPSES = 5;
 
     private static final int ANSWER_SECONDS = 2;
     private static final int TAKE_SECONDS = 10;
@@ -37,6 +42,9 @@ public final class MachineDesk implements AutoCloseable {
     private final CompletableFuture<Optional<String>> taken = new CompletableFuture<>();
     private final Desk desk;
     private volatile String stopped = "";
+
+    /** The stick went silent in this hand, and must be let go first. */
+    private final AtomicBoolean lapsed = new AtomicBoolean();
 
     /**
      * @param make gets where its messages go
@@ -63,12 +71,20 @@ public final class MachineDesk implements AutoCloseable {
             taken.complete(Optional.of(refused.reason()));
         } else if (message instanceof DeskMessages.Released released) {
             stopped = released.reason();
-        } else if (message instanceof DeskMessages.Stopped stop && !stop.why().equals("released")) {
-            stopped = stop.why();
+        } else if (message instanceof DeskMessages.Stopped stop) {
+            stopped(stop.why());
         } else if (message instanceof DeskMessages.Trouble trouble) {
             stopped = trouble.reason();
         } else if (message instanceof DeskMessages.Needs needs) {
             stopped = needs(needs.what());
+        }
+    }
+
+    private void stopped(String why) {
+        if (why.equals(Driving.SILENT)) {
+            lapsed.set(true);
+        } else if (!why.equals("released")) {
+            stopped = why;
         }
     }
 
@@ -145,11 +161,17 @@ public final class MachineDesk implements AutoCloseable {
         double t = deflection(tilt, can.tiltSteps());
         double z = deflection(zoom, can.zoomSteps());
         long ends = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(millis);
+        lapsed.set(false);
+        int lapses = 0;
         try {
             while (System.nanoTime() < ends && !until.getAsBoolean()) {
                 insist();
                 desk.driving.sign();
-                desk.driving.stick(new Push(p, t, z, 0, 0, 0), 1);
+                boolean again = lapsed.getAndSet(false);
+                if (again && ++lapses > MOST_LAPSES) {
+                    throw new MachineStopped(Driving.SILENT);
+                }
+                desk.driving.stick(again ? Push.CENTRE : new Push(p, t, z, 0, 0, 0), 1);
                 pause(HOLD_MILLIS);
             }
         } finally {

@@ -24,7 +24,9 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /**
@@ -54,14 +56,32 @@ class RollCall {
     private final Gates gates;
     private final Jobs jobs;
     private final Live live;
+    private final LongSupplier clock;
 
+    @Autowired
     RollCall(Desks desks, CameraLinks links, Gates gates, Jobs jobs, Live live) {
+        this(desks, links, gates, jobs, live, LOOKS, System::nanoTime);
+    }
+
+    /**
+     * @param looks how often it is looked which job is due
+     * @param clock nanoseconds, by which a job is due again
+     */
+    RollCall(
+            Desks desks,
+            CameraLinks links,
+            Gates gates,
+            Jobs jobs,
+            Live live,
+            Duration looks,
+            LongSupplier clock) {
+        this.clock = clock;
         this.desks = desks;
         this.links = links;
         this.gates = gates;
         this.jobs = jobs;
         this.live = live;
-        this.looking = Threads.loop("roll-call-due", LOOKS, this::look);
+        this.looking = Threads.loop("roll-call-due", looks, this::look);
     }
 
     Presence of(CameraId camera) {
@@ -77,7 +97,7 @@ class RollCall {
                         .collect(Collectors.toSet());
         seen.keySet().removeIf(c -> !open.contains(c.job()));
         called.keySet().retainAll(open);
-        long now = System.nanoTime();
+        long now = clock.getAsLong();
         open.stream()
                 .filter(j -> !called.containsKey(j) || now - called.get(j) > EVERY_NANOS)
                 .filter(calling::add)

@@ -1,7 +1,7 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.SoftLimits;
-import app.jerboa.core.profile.Head;
 import app.jerboa.core.value.Kebab;
 import app.jerboa.server.words.Words;
 import java.util.Locale;
@@ -12,8 +12,21 @@ import java.util.Optional;
 final class SteadyMoves {
     private SteadyMoves() {}
 
-    /** Where to, and in what time. */
-    record Wish(long number, double pan, double tilt, double seconds) {}
+    /**
+     * Where to, and in what time.
+     *
+     * @param to pan and tilt, and what else is to go
+     */
+    record Wish(long number, Map<MotionAxis, Double> to, double seconds) {
+        Wish {
+            to = Map.copyOf(to);
+        }
+
+        /** Of pan and tilt alone. */
+        static Wish panTilt(long number, double pan, double tilt, double seconds) {
+            return new Wish(number, Map.of(MotionAxis.PAN, pan, MotionAxis.TILT, tilt), seconds);
+        }
+    }
 
     /**
      * @return why it did not begin; empty when it did
@@ -25,19 +38,16 @@ final class SteadyMoves {
             SoftLimits limits,
             Wish wish,
             long now) {
-        if (from.isEmpty()) {
+        if (from.isEmpty() || !from.get().places().keySet().containsAll(wish.to().keySet())) {
             return said("not-told", camera, 0);
         }
-        Head head = camera.head();
         boolean reached =
-                wish.pan() >= head.panLeftDegrees()
-                        && wish.pan() <= head.panRightDegrees()
-                        && wish.tilt() >= head.tiltDownDegrees()
-                        && wish.tilt() <= head.tiltUpDegrees();
+                wish.to().entrySet().stream()
+                        .allMatch(e -> HeadAxes.reaches(camera.head(), e.getKey(), e.getValue()));
         if (!reached) {
             return said("out-of-reach", camera, 0);
         }
-        if (!limits.holds(wish.pan(), wish.tilt())) {
+        if (!limits.holds(wish.to().get(MotionAxis.PAN), wish.to().get(MotionAxis.TILT))) {
             return said("beyond-limit", camera, 0);
         }
         return hand.go(wish, from.get(), now)

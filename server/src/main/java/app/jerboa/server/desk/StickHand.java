@@ -1,12 +1,15 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.Push;
 import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.SpeedScale;
 import app.jerboa.core.motion.SteadyMove;
 import app.jerboa.core.motion.StickSpeeds;
 import app.jerboa.wire.link.session.HeadLink;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -26,8 +29,7 @@ final class StickHand {
     private SoftLimits limits = SoftLimits.NONE;
     private double braking;
     private Optional<Pointing> pointing = Optional.empty();
-    private SpeedScale panScale;
-    private SpeedScale tiltScale;
+    private final Map<MotionAxis, SpeedScale> scales = new EnumMap<>(MotionAxis.class);
     private KeptMove going;
     private boolean off;
     private boolean mustLetGo;
@@ -37,18 +39,22 @@ final class StickHand {
     /** At this head from now on: what is held already must be let go first. */
     void takes(CameraLink camera, Feel driver) {
         HeadLink.Abilities can = camera.link().can();
-        panScale = scale(camera.head().pan(), can.panSteps());
-        tiltScale = scale(camera.head().tilt(), can.tiltSteps());
+        StickSpeeds.More more = HeadAxes.speeds(camera.head());
+        scales.clear();
+        scales.put(MotionAxis.PAN, scale(camera.head().pan(), can.panSteps()));
+        scales.put(MotionAxis.TILT, scale(camera.head().tilt(), can.tiltSteps()));
+        more.roll().ifPresent(s -> scales.put(MotionAxis.ROLL, s));
+        more.rail().ifPresent(s -> scales.put(MotionAxis.RAIL, s));
         // Until it says how far it is zoomed, it may be all the way; one that never says is wide.
         double view = camera.head().lens().angleDegrees(can.tells() ? 1 : 0);
         feel = driver;
         speeds =
                 new StickSpeeds(
                         feel,
-                        panScale,
-                        tiltScale,
+                        scales.get(MotionAxis.PAN),
+                        scales.get(MotionAxis.TILT),
                         can.zoomSteps(),
-                        HeadAxes.speeds(camera.head()),
+                        more,
                         view);
         braking = camera.head().acceleration().orElse(SoftLimits.USUAL_BRAKING);
         pointing = Optional.empty();
@@ -93,7 +99,7 @@ final class StickHand {
             speeds.view(where.viewDegrees());
         }
         if (going != null) {
-            going.move().seen(where.pan(), where.tilt());
+            where.places().forEach(going.move()::seen);
         }
     }
 
@@ -116,15 +122,15 @@ final class StickHand {
      * @return why it cannot be
      */
     Optional<SteadyMove.Refusal> go(SteadyMoves.Wish wish, Pointing from, long now) {
-        SteadyMove move =
-                new SteadyMove(
-                        from.pan(),
-                        from.tilt(),
-                        wish.pan(),
-                        wish.tilt(),
-                        wish.seconds(),
-                        panScale,
-                        tiltScale);
+        Map<MotionAxis, SteadyMove.Leg> legs = new EnumMap<>(MotionAxis.class);
+        wish.to()
+                .forEach(
+                        (axis, to) ->
+                                legs.put(
+                                        axis,
+                                        new SteadyMove.Leg(
+                                                from.places().get(axis), to, scales.get(axis))));
+        SteadyMove move = new SteadyMove(legs, wish.seconds());
         Optional<SteadyMove.Refusal> refusal = move.refusal();
         if (refusal.isEmpty()) {
             lastSign = now;
@@ -200,16 +206,26 @@ final class StickHand {
             return wanted;
         }
         return pointing.map(
-                        p -> limits.keep(wanted, p.pan(), p.tilt(), panScale, tiltScale, braking))
+                        p ->
+                                limits.keep(
+                                        wanted,
+                                        p.pan(),
+                                        p.tilt(),
+                                        scales.get(MotionAxis.PAN),
+                                        scales.get(MotionAxis.TILT),
+                                        braking))
                 .orElse(StickSpeeds.Steps.NONE);
     }
 
-    double panPerSecond(Motion sent) {
-        return speeds == null ? 0 : speeds.panPerSecond(sent.steps().pan());
-    }
-
-    double tiltPerSecond(Motion sent) {
-        return speeds == null ? 0 : speeds.tiltPerSecond(sent.steps().tilt());
+    /** How fast a motion goes, in degrees or metres a second; empty before any head was taken. */
+    Map<MotionAxis, Double> perSecond(Motion sent) {
+        return speeds == null
+                ? Map.of()
+                : Map.of(
+                        MotionAxis.PAN, speeds.panPerSecond(sent.steps().pan()),
+                        MotionAxis.TILT, speeds.tiltPerSecond(sent.steps().tilt()),
+                        MotionAxis.ROLL, speeds.rollPerSecond(sent.steps().roll()),
+                        MotionAxis.RAIL, speeds.railPerSecond(sent.steps().rail()));
     }
 
     double crossingSeconds() {

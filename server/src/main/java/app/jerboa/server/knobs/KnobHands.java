@@ -2,9 +2,12 @@ package app.jerboa.server.knobs;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.knob.Knob;
+import app.jerboa.core.knob.Tongue;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /** Reads and turns knobs for other parts of the server, by the same way as the pages do. */
@@ -43,6 +46,28 @@ public class KnobHands {
                                 knob.name(),
                                 Teller.Reading.not(
                                         knob.name() + " cannot be read back.", "no-reading")));
+    }
+
+    /** The languages in which it can be told something, by the way there is to it. */
+    public static Set<Tongue> languages(Jobs.Stored stored, Device device) {
+        return Teller.tongues(stored, device);
+    }
+
+    /** The first of its knobs that can be asked in a language. */
+    public static Optional<Knob> readableIn(Tongue language, Device device) {
+        return device.profile().knobs().stream()
+                .filter(Knob::readable)
+                .filter(k -> k.said().stream().anyMatch(s -> s.in() == language))
+                .findFirst();
+    }
+
+    /**
+     * Asks in one language, whatever others there are.
+     *
+     * @throws NotTurned when it does not answer, or does not let us in
+     */
+    public int askIn(Tongue language, Jobs.Stored stored, Device device, Knob knob) {
+        return value(teller.readIn(language, stored, device, knob, true));
     }
 
     /**

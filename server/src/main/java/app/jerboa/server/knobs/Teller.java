@@ -212,6 +212,13 @@ class Teller {
         }
     }
 
+    /** What a knob stands at, asked in one of its languages. */
+    Reading readIn(Tongue tongue, Jobs.Stored stored, Device device, Knob knob, boolean pressed) {
+        Map<String, Reading> into = new LinkedHashMap<>();
+        read(stored, device, tongue, List.of(knob), pressed, into);
+        return into.get(knob.name());
+    }
+
     private static void not(List<Knob> knobs, Reading why, Map<String, Reading> into) {
         knobs.forEach(k -> into.putIfAbsent(k.name(), why));
     }

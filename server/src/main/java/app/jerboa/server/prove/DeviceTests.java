@@ -4,7 +4,6 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Outcome;
-import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.desk.BorrowedLinks;
 import app.jerboa.server.job.Jobs;
@@ -14,7 +13,6 @@ import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Contacts;
 import app.jerboa.wire.visca.Version;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
@@ -65,35 +63,33 @@ class DeviceTests {
         } catch (Problem e) {
             return Verdict.cannotTell(e.getMessage());
         } catch (CompletionException e) {
-            return Verdict.cannotTell(words("prove.no-version", device, ""));
+            return Verdict.cannotTell(words("prove.no-version", device));
         }
     }
 
     /** Signed in once, and only where its MAC says that it is the device of the plan. */
     Verdict access(Jobs.Stored stored, Device device) {
         try {
-            Optional<Ipv4> address = device.address();
-            if (address.isEmpty()) {
+            if (device.address().isEmpty()) {
                 return Verdict.cannotTell(Words.say("prove.no-address"));
             }
-            String mac = contacts.answering(stored, device, address.get()).mac();
-            if (device.mac().isEmpty() || !device.mac().equals(mac)) {
-                return Verdict.cannotTell(words("prove.not-identified", device, mac));
+            if (!contacts.known(stored, device)) {
+                return Verdict.cannotTell(words("prove.not-identified", device));
             }
             return switch (page.visit(stored, device)) {
                 case IN -> Verdict.ok("", Words.say("prove.did.access"));
-                case NOT_LET_IN -> Verdict.differs("", words("prove.wrong-password", device, ""));
-                case NO_PASSWORD -> Verdict.cannotTell(words("prove.no-password", device, ""));
-                case NO_PAGE -> Verdict.cannotTell(words("prove.no-page", device, ""));
-                case SILENT -> Verdict.failed("", words("prove.page-silent", device, ""));
+                case NOT_LET_IN -> Verdict.differs("", words("prove.wrong-password", device));
+                case NO_PASSWORD -> Verdict.cannotTell(words("prove.no-password", device));
+                case NO_PAGE -> Verdict.cannotTell(words("prove.no-page", device));
+                case SILENT -> Verdict.failed("", words("prove.page-silent", device));
             };
         } catch (Problem e) {
             return Verdict.cannotTell(e.getMessage());
         }
     }
 
-    private static String words(String key, Device device, String mac) {
+    private static String words(String key, Device device) {
         String wayBack = device.profile().recovery().map(r -> r.lostPassword()).orElse("");
-        return Words.say(key, Map.of("device", device.name(), "mac", mac, "back", wayBack));
+        return Words.say(key, Map.of("device", device.name(), "back", wayBack));
     }
 }

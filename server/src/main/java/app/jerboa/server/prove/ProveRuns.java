@@ -4,8 +4,6 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.proof.Standing;
 import app.jerboa.core.job.proof.Topic;
-import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.profile.Sort;
 import app.jerboa.server.desk.MachineDesk;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.desk.MachineStopped;
@@ -81,6 +79,7 @@ class ProveRuns {
             KnobTests knobTests,
             NetTests netTests,
             DeviceTests deviceTests,
+            ControlTest controlTest,
             StreamTest streamTest,
             Wirings wirings) {
         this.runs = runs;
@@ -102,6 +101,7 @@ class ProveRuns {
                         knobTests,
                         netTests,
                         deviceTests,
+                        controlTest,
                         streamTest,
                         wirings,
                         putBacks);
@@ -132,40 +132,6 @@ class ProveRuns {
     }
 
     /**
-     * What these devices can be asked for, the devices of a kind together: whether it answers at
-     * its address goes first.
-     *
-     * @param devices none for all of the job
-     */
-    List<Proving.Test> asked(Jobs.Stored stored, List<Long> devices) {
-        List<Proving.Test> tests = new ArrayList<>();
-        for (Device d : stored.job().devices()) {
-            // The laptop is who asks.
-            if (d.address().isPresent()
-                    && d.profile().sort() != Sort.LAPTOP
-                    && (devices.isEmpty() || devices.contains(d.id().value()))) {
-                tests.add(new Proving.Test(d.id().value(), Topic.ADDRESS));
-                if (d.profile().kind() != DeviceKind.NETWORK_SWITCH) {
-                    tests.add(new Proving.Test(d.id().value(), Topic.LINK));
-                }
-                if (DeviceTests.tellsFirmware(stored, d)) {
-                    tests.add(new Proving.Test(d.id().value(), Topic.FIRMWARE));
-                }
-                if (DeviceTests.hasPage(d)) {
-                    tests.add(new Proving.Test(d.id().value(), Topic.ACCESS));
-                }
-                if (d.profile()
-                        .video()
-                        .filter(v -> v.streamPath().startsWith("rtsp:"))
-                        .isPresent()) {
-                    tests.add(new Proving.Test(d.id().value(), Topic.STREAM));
-                }
-            }
-        }
-        return tests;
-    }
-
-    /**
      * @param clear somebody at the heads said that nobody and nothing is in their way
      */
     void start(
@@ -180,7 +146,7 @@ class ProveRuns {
 
     /** Asks devices what they and the network tell; nothing moves. */
     void ask(Jobs.Stored stored, List<Long> devices, Person by, String httpSession) {
-        start(stored, asked(stored, devices), false, by, httpSession);
+        start(stored, Askable.of(stored, devices), false, by, httpSession);
     }
 
     private void start(

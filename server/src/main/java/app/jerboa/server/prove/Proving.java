@@ -49,6 +49,7 @@ final class Proving implements MachineRun {
             KnobTests knobs,
             NetTests nets,
             DeviceTests devices,
+            ControlTest control,
             StreamTest stream,
             Wirings wirings,
             PutBacks putBacks) {}
@@ -132,6 +133,7 @@ final class Proving implements MachineRun {
             case LINK -> tools.nets().link(wiring(stored), device);
             case ADDRESS -> tools.nets().address(stored, device);
             case FIRMWARE -> tools.devices().firmware(stored, device);
+            case CONTROL -> tools.control().test(stored, device);
             case ACCESS -> tools.devices().access(stored, device);
             case STREAM -> tools.stream().test(stored, device);
             case MOVES -> moving(device, HeadTests::moves);

@@ -28,6 +28,20 @@ public class Contacts {
         return worlds.of(stored.id()).reach(stored, address).match(new Only(device, address));
     }
 
+    /**
+     * Whether what answers at its planned address is the device of the plan, by its MAC. Only such
+     * a one is told a password: a factory address may be some other gear's.
+     *
+     * @throws Problem as {@link #answering}
+     */
+    public boolean known(Jobs.Stored stored, Device device) {
+        return !device.mac().isEmpty()
+                && device.address()
+                        .map(a -> answering(stored, device, a).mac())
+                        .filter(device.mac()::equals)
+                        .isPresent();
+    }
+
     /** The serial port of this machine that the job's serial leads are on; empty for none. */
     public Optional<String> serialPort(Jobs.Stored stored) {
         return worlds.serialPort(stored.id());

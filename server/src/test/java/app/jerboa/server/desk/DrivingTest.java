@@ -3,6 +3,7 @@ package app.jerboa.server.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.Push;
 import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.StickLaw;
@@ -14,6 +15,8 @@ import app.jerboa.wire.visca.PanTilt;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -477,7 +480,7 @@ class DrivingTest {
                         d -> marks.asked.forEach(m -> m.complete(null)),
                         d -> marks.stored.clear(),
                         d -> d.seen(at(random.nextInt(2), 0)),
-                        d -> d.go(new SteadyMoves.Wish(1, 30, 0, 10)),
+                        d -> d.go(SteadyMoves.Wish.panTilt(1, 30, 0, 10)),
                         d -> d.keepGoing(1),
                         d -> d.gate(L1, gate(random.nextInt(9) > 0, random.nextInt(9) == 0)),
                         d -> d.feel("ceiling-ptz", RAMPED));
@@ -565,7 +568,7 @@ class DrivingTest {
                 driving.keepGoing(number);
             }
             driving.watch();
-            is += driving.going().panPerSecond() * 0.02;
+            is += driving.going().of(MotionAxis.PAN) * 0.02;
             if (t % 100 == 0) {
                 driving.seen(new Pointing(new PanTilt((int) (is * 14), 0), is, 0, 60));
             }
@@ -576,11 +579,11 @@ class DrivingTest {
 
     @Test
     void aSteadyMoveArrivesInItsTimeAndStops() {
-        driving.go(new SteadyMoves.Wish(7, 20, 0, 4));
+        driving.go(SteadyMoves.Wish.panTilt(7, 20, 0, 4));
         assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
         assertThat(head.told).as("nobody knows yet where it points").isEmpty();
         driving.seen(at(0, 0));
-        driving.go(new SteadyMoves.Wish(7, 20, 0, 4));
+        driving.go(SteadyMoves.Wish.panTilt(7, 20, 0, 4));
         double is = kept(7, 0, 3_400);
         assertThat(head.told).doesNotContain("stop");
         assertThat(is).isBetween(15.0, 20.0);
@@ -596,7 +599,7 @@ class DrivingTest {
     void aSteadyMoveThatCannotBeIsRefusedInWords(
             double pan, double tilt, double seconds, String words) {
         driving.seen(at(0, 0));
-        driving.go(new SteadyMoves.Wish(1, pan, tilt, seconds));
+        driving.go(SteadyMoves.Wish.panTilt(1, pan, tilt, seconds));
         assertThat(head.told).isEmpty();
         assertThat(told(DeskMessages.Trouble.class).get(0).reason()).contains(words);
     }
@@ -605,16 +608,16 @@ class DrivingTest {
     @Test
     void aSteadyMoveEndsWithItsBeatAndWithAStop() {
         driving.seen(at(0, 0));
-        driving.go(new SteadyMoves.Wish(1, 30, 0, 10));
+        driving.go(SteadyMoves.Wish.panTilt(1, 30, 0, 10));
         kept(2, 0, 240);
         assertThat(head.told).last().isEqualTo("stop");
-        driving.go(new SteadyMoves.Wish(3, 30, 0, 10));
+        driving.go(SteadyMoves.Wish.panTilt(3, 30, 0, 10));
         kept(3, 0, 300);
         driving.stopFromElsewhere("STOP ALL");
         head.told.clear();
         kept(3, 1, 500);
         assertThat(head.told).isEmpty();
-        driving.go(new SteadyMoves.Wish(4, 30, 0, 10));
+        driving.go(SteadyMoves.Wish.panTilt(4, 30, 0, 10));
         assertThat(head.told).as("begun anew").isNotEmpty();
         push(-1);
         assertThat(head.told).as("the hand is on top").last().isEqualTo("drive -24 0");
@@ -624,7 +627,7 @@ class DrivingTest {
     @Test
     void aSteadyMoveWhoseHeadSaysNothingIsStopped() {
         driving.seen(at(0, 0));
-        driving.go(new SteadyMoves.Wish(1, 60, 0, 20));
+        driving.go(SteadyMoves.Wish.panTilt(1, 60, 0, 20));
         for (int t = 0; t <= 1_000; t += 20) {
             assertThat(head.told).as("after %d ms", t).doesNotContain("stop");
             driving.sign();
@@ -634,14 +637,14 @@ class DrivingTest {
         }
         assertThat(head.told).last().isEqualTo("stop");
         head.told.clear();
-        driving.go(new SteadyMoves.Wish(2, 60, 0, 20));
+        driving.go(SteadyMoves.Wish.panTilt(2, 60, 0, 20));
         assertThat(head.told).as("what it said then is old").isEmpty();
     }
 
     @Test
     void aSteadyMoveThatGoesOnAirBetweenTwoStepsIsStopped() {
         driving.seen(at(0, 0));
-        driving.go(new SteadyMoves.Wish(1, 30, 0, 10));
+        driving.go(SteadyMoves.Wish.panTilt(1, 30, 0, 10));
         pass(100);
         driving.keepGoing(1);
         driving.watch();
@@ -676,11 +679,11 @@ class DrivingTest {
         screen.clear();
         push(1);
         push(1);
-        driving.go(new SteadyMoves.Wish(1, 31, 0, 10));
+        driving.go(SteadyMoves.Wish.panTilt(1, 31, 0, 10));
         assertThat(head.told).isEmpty();
         assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
         push(0);
-        driving.go(new SteadyMoves.Wish(1, 31, 0, 10));
+        driving.go(SteadyMoves.Wish.panTilt(1, 31, 0, 10));
         assertThat(told(DeskMessages.Trouble.class)).hasSize(2);
         push(-1);
         assertThat(head.told).as("the way back is free").containsExactly("drive -24 0");
@@ -772,6 +775,52 @@ class DrivingTest {
         assertThat(head.told).last().isEqualTo("stop");
         rolls(-1);
         assertThat(head.told).as("it must be let go first").last().isEqualTo("stop");
+    }
+
+    /**
+     * To marks of roll as well, by what the head says of it; a head on no rail cannot go along one.
+     */
+    @Test
+    void aSteadyMoveRollsTooWhereTheHeadSaysSo() {
+        driving.take(link(L1, head, "cinema-head"), open());
+        SteadyMoves.Wish quarter =
+                new SteadyMoves.Wish(
+                        1,
+                        Map.of(
+                                MotionAxis.PAN, 0.0,
+                                MotionAxis.TILT, 0.0,
+                                MotionAxis.ROLL, 20.0),
+                        4);
+        driving.seen(at(0, 0));
+        driving.go(quarter);
+        assertThat(told(DeskMessages.Trouble.class)).as("it has not told its roll").hasSize(1);
+        double rolled = 0;
+        driving.seen(rolled(rolled));
+        driving.go(
+                new SteadyMoves.Wish(
+                        2,
+                        Map.of(MotionAxis.PAN, 0.0, MotionAxis.TILT, 0.0, MotionAxis.RAIL, 1.0),
+                        4));
+        assertThat(head.told).isEmpty();
+        driving.go(quarter);
+        for (int t = 0; t < 4_500; t += 20) {
+            driving.sign();
+            driving.keepGoing(1);
+            driving.watch();
+            rolled += driving.going().of(MotionAxis.ROLL) * 0.02;
+            if (t % 100 == 0) {
+                driving.seen(rolled(rolled));
+            }
+            pass(20);
+        }
+        assertThat(rolled).isBetween(19.8, 20.2);
+        assertThat(head.told).last().isEqualTo("stop");
+        assertThat(head.told).noneMatch(f -> f.startsWith("drive"));
+    }
+
+    private static Pointing rolled(double degrees) {
+        AxisReading axes = new AxisReading(Optional.of(degrees), Optional.empty());
+        return new Pointing(new PanTilt(0, 0), 0, 0, 60, axes);
     }
 
     private void rolls(double push) {

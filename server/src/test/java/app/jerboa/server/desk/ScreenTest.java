@@ -57,6 +57,8 @@ class ScreenTest {
                 Optional.empty(),
                 0,
                 0,
+                0,
+                0,
                 0);
     }
 

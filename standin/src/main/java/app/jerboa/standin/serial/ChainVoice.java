@@ -14,6 +14,7 @@ import java.util.function.Consumer;
 public final class ChainVoice implements SerialVoice {
     private static final int TO_ALL = 0x88;
     private static final int SET = 0x30;
+    private static final int NETWORK_CHANGE = 0x38;
 
     private final ViscaObeys head;
     private final ViscaFramer framer = new ViscaFramer();
@@ -40,6 +41,12 @@ public final class ChainVoice implements SerialVoice {
             }
         }
         return on;
+    }
+
+    /** The network change of VISCA, with its number. */
+    @Override
+    public synchronized Octets joins() {
+        return Octets.of((number + 8) << 4, NETWORK_CHANGE, 0xFF);
     }
 
     private Octets obey(Octets frame, Consumer<Octets> talk) {

@@ -10,4 +10,9 @@ public interface SerialVoice {
      * @return what it hands on at its OUT; everything that is not for it alone
      */
     Octets hear(Octets chunk, Consumer<Octets> talk);
+
+    /** What it says by itself when it comes up on a line that is in use; empty for nothing. */
+    default Octets joins() {
+        return Octets.of();
+    }
 }

@@ -1,6 +1,7 @@
 package app.jerboa.standin.serial;
 
 import app.jerboa.wire.octets.Octets;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Queue;
@@ -52,6 +53,10 @@ public final class SimulatedLine {
     private final Random random;
     private final Way outward = new Way();
     private final Way homeward = new Way();
+
+    /** Those that were up when something last came by; empty before anything did. */
+    private Optional<Set<Station>> up = Optional.empty();
+
     private long outFree;
     private long backFree;
 
@@ -153,16 +158,32 @@ public final class SimulatedLine {
             return;
         }
         Octets passing = octets;
+        Set<Station> reached = new HashSet<>();
         for (Station s : stations) {
             if (s.faults().contains(LineFault.BROKEN)
                     || s.faults().contains(LineFault.REVERSED)
                     || s.voice().get().isEmpty()) {
                 break;
             }
+            reached.add(s);
             passing = hear(s, passing, back);
         }
+        up.ifPresent(
+                before ->
+                        reached.stream()
+                                .filter(s -> !before.contains(s))
+                                .forEach(s -> join(s, back)));
+        up = Optional.of(reached);
         if (passing.size() > 0 && passing.at(0) == TO_ALL) {
             talk(passing, back);
+        }
+    }
+
+    /** It came up since, or what is before it on the lead did. */
+    private void join(Station s, Consumer<Octets> back) {
+        Octets said = s.voice().get().map(SerialVoice::joins).orElse(Octets.of());
+        if (said.size() > 0 && !s.faults().contains(LineFault.ONE_WAY)) {
+            talk(s.baud().getAsInt() == baud ? said : noise(said.size()), back);
         }
     }
 

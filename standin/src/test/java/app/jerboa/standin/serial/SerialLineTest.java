@@ -52,6 +52,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
@@ -430,6 +431,32 @@ class SerialLineTest {
         } else {
             assertThat(line.trouble()).get().asString().contains(said);
         }
+    }
+
+    /** It is told to whoever drives another one of the chain; its number is not touched. */
+    @Test
+    void aCameraThatJoinsIsTold() throws Exception {
+        ChainVoice late = new ChainVoice(fresh(CEILING), 2);
+        AtomicReference<Optional<ChainVoice>> powered = new AtomicReference<>(Optional.empty());
+        SharedLine line =
+                served(
+                        Kind.CHAIN,
+                        Set.of(),
+                        chained(1, BAUD),
+                        new Station(powered::get, () -> BAUD, Set.of()));
+        HeadLink first = visca(line, 1);
+        AtomicInteger told = new AtomicInteger();
+        first.onChainChanged(told::incrementAndGet);
+        first.askPanTilt(false).get(5, TimeUnit.SECONDS);
+        assertThat(told).hasValue(0);
+        powered.set(Optional.of(late));
+        first.askPanTilt(false).get(5, TimeUnit.SECONDS);
+        await().until(() -> told.get() == 1);
+        first.askPanTilt(false).get(5, TimeUnit.SECONDS);
+        assertThat(told).as("once, when it came").hasValue(1);
+        assertThat(late.number()).isEqualTo(2);
+        assertThat(log.entries().stream().map(WireLog.Entry::meaning))
+                .contains("the chain has changed");
     }
 
     @Test

@@ -48,8 +48,8 @@ public final class DeskWays {
         return job.worked(DeskWays.class, () -> new DeskWays(job));
     }
 
-    /** Raw TCP on one side, a serial line on the other. */
-    private static boolean serves(Profile p) {
+    /** Raw TCP on one side, a serial line on the other: what is said there is said to cameras. */
+    public static boolean serves(Profile p) {
         return p.kind() == DeviceKind.LINK
                 && p.port(Protocol.VISCA_TCP).isPresent()
                 && p.serial().isPresent();

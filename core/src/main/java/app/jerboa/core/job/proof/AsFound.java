@@ -23,6 +23,7 @@ public record AsFound(Device device, List<FoundFact> facts) {
                     Topic.LINK,
                     Topic.FIRMWARE,
                     Topic.ACCESS,
+                    Topic.CONTROL,
                     Topic.STREAM);
 
     /** The fields of the plan that can follow what was found. */

@@ -8,6 +8,8 @@ public enum Basis {
     LEAD,
     /** Control ID, baud, framing, protocol, serial run, profile. */
     SERIAL,
+    /** Profile, and the way by which it is told things: address and port, or lead and number. */
+    CONTROL,
     /** Controller, key, camera, protocol, port, address or ID of both. */
     KEY,
     /** Profile, how it is mounted, lens. */

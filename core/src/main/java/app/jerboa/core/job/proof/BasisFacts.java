@@ -10,6 +10,8 @@ import app.jerboa.core.job.Steering;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.control.ControlRoute;
 import app.jerboa.core.job.control.ControlRoutes;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Signal;
@@ -78,7 +80,8 @@ public final class BasisFacts {
             case KEY -> with(id, cabling.line(id).flatMap(Line::key).map(Line.Key::controller));
             case INPUT, TALLY ->
                     with(id, cabling.line(id).flatMap(Line::input).map(Line.Input::switcher));
-            case NETWORK, LEAD, SERIAL, MOTION, PICTURE, STREAM, BALANCE, NOTHING -> List.of(id);
+            case NETWORK, LEAD, SERIAL, CONTROL, MOTION, PICTURE, STREAM, BALANCE, NOTHING ->
+                    List.of(id);
         };
     }
 
@@ -97,6 +100,7 @@ public final class BasisFacts {
             case NETWORK -> network(d, facts);
             case LEAD -> runs(d.id(), s -> s == Signal.NETWORK, facts);
             case SERIAL -> serial(d, facts);
+            case CONTROL -> control(d, facts);
             case KEY -> key(d, facts);
             case MOTION -> motion(d, facts);
             case PICTURE -> picture(d, facts);
@@ -133,6 +137,18 @@ public final class BasisFacts {
         cabling.line(d.id()).ifPresent(l -> facts.put("id", Integer.toString(l.controlId())));
         SERIAL.forEach(f -> facts.put(f.wire(), JobItems.text(d, f)));
         runs(d.id(), Signal::serial, facts);
+    }
+
+    /** What stands between counts by what it is, not by its address. */
+    private void control(Device d, Map<String, String> facts) {
+        facts.put("profile", d.profile().id());
+        facts.put("address", JobItems.text(d, Field.ADDRESS));
+        DeskWay way = DeskWays.of(job).told(d);
+        if (way instanceof DeskWay.OverNetwork it) {
+            facts.put("at", it.address() + " " + it.port() + " " + it.protocol());
+        } else if (way instanceof DeskWay.OverLine) {
+            serial(d, facts);
+        }
     }
 
     private void key(Device d, Map<String, String> facts) {

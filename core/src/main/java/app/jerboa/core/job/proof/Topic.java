@@ -27,6 +27,8 @@ public enum Topic {
     FIRMWARE(Basis.NETWORK, false),
     CLOCK(Basis.NETWORK, false),
     ACCESS(Basis.NETWORK, false),
+    /** It answers in the languages in which it is to be told things, by the way that is planned. */
+    CONTROL(Basis.CONTROL, false),
     WATTS(Basis.LEAD, false),
     PORT(Basis.LEAD, false),
     CONTROL_ID(Basis.SERIAL, false),

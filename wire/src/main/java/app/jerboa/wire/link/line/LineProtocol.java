@@ -29,6 +29,11 @@ interface LineProtocol {
     /** The device that a frame comes from; 0 for all, -1 for a frame that no device sends. */
     int from(Octets frame);
 
+    /** Whoever it comes from, it concerns every device of the line. */
+    default boolean concernsAll(Octets frame) {
+        return false;
+    }
+
     /** With this heard, what was sent is done with. */
     boolean ends(Octets sent, Octets heard);
 }

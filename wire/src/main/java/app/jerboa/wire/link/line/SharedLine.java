@@ -203,17 +203,21 @@ public final class SharedLine implements AutoCloseable {
     }
 
     private void heard(LineProtocol protocol, Octets frame) {
-        Optional<Listeners> to;
+        List<Listeners> to;
         synchronized (this) {
             int from = protocol.from(frame);
-            to = Optional.ofNullable(heard.get(protocol).devices.get(from));
+            Map<Integer, Listeners> devices = heard.get(protocol).devices;
+            to =
+                    protocol.concernsAll(frame)
+                            ? List.copyOf(devices.values())
+                            : Optional.ofNullable(devices.get(from)).stream().toList();
             if (from < 0) {
                 symptoms.echoed();
             } else {
                 symptoms.heard();
             }
         }
-        to.ifPresent(listeners -> listeners.tell(frame));
+        to.forEach(listeners -> listeners.tell(frame));
         synchronized (this) {
             if (unanswered != null
                     && unanswered.station().protocol.equals(protocol)

@@ -16,6 +16,7 @@ public record ViscaLine() implements LineProtocol {
     private static final int ACK = 4;
     private static final int COMPLETION = 5;
     private static final int REFUSAL = 6;
+    private static final int NETWORK_CHANGED = 0x38;
     private static final Octets DRIVE = Octets.of(0x01, 0x06, 0x01);
     private static final Octets ZOOM = Octets.of(0x01, 0x04, 0x07);
     private static final Octets STANDS = Octets.of(0x03, 0x03, 0xFF);
@@ -52,6 +53,12 @@ public record ViscaLine() implements LineProtocol {
         return header >= REPLIES && header <= REPLIES + 0x70 && (header & 0x0F) == 0
                 ? (header >> 4) - 8
                 : -1;
+    }
+
+    /** A camera joined or left: the numbers of all may be others now. */
+    @Override
+    public boolean concernsAll(Octets frame) {
+        return frame.size() == 3 && frame.at(1) == NETWORK_CHANGED;
     }
 
     /**

@@ -129,6 +129,14 @@ public interface HeadLink extends AutoCloseable {
      */
     CompletableFuture<Octets> tell(ProfileFrame what, boolean polling);
 
+    /**
+     * A camera joined or left the chain that this one hangs on, so that its number may be another
+     * now. A protocol that has no such message never tells.
+     *
+     * @param told on the thread that reads the line: it must not wait
+     */
+    default void onChainChanged(Runnable told) {}
+
     Health health();
 
     @Override

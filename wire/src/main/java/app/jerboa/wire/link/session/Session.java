@@ -12,6 +12,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 /**
@@ -31,6 +32,7 @@ final class Session<Q, A> {
     private final Map<Long, Exchange<Q, A>> underWay = new LinkedHashMap<>();
     private final Runnable afresh;
     private final Health health;
+    private volatile Consumer<A> onUnasked = reply -> {};
     private long nextSequence = 1;
     private boolean closed;
 
@@ -52,6 +54,13 @@ final class Session<Q, A> {
         this.afresh = afresh;
         this.health = new Health(clock, transport::trouble);
         transport.listen(this::received);
+    }
+
+    /**
+     * @param told of what comes in and answers nothing, on the thread that read it
+     */
+    void onUnasked(Consumer<A> told) {
+        onUnasked = told;
     }
 
     Health health() {
@@ -212,6 +221,8 @@ final class Session<Q, A> {
         if (matched.isPresent()) {
             health.answered(System.nanoTime() - matched.get().exchange().sentAt);
             done(matched.get().exchange(), matched.get().reply());
+        } else if (heard instanceof Heard.Reply<A> it) {
+            onUnasked.accept(it.reply());
         }
     }
 

@@ -167,6 +167,16 @@ public final class ViscaLink implements HeadLink {
     }
 
     @Override
+    public void onChainChanged(Runnable told) {
+        session.onUnasked(
+                reply -> {
+                    if (reply instanceof ViscaReply.NetworkChanged) {
+                        told.run();
+                    }
+                });
+    }
+
+    @Override
     public Health health() {
         return session.health();
     }

@@ -1,0 +1,163 @@
+package app.jerboa.server.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.mock;
+
+import app.jerboa.core.motion.Feel;
+import app.jerboa.core.motion.Push;
+import app.jerboa.core.motion.SoftLimits;
+import app.jerboa.core.motion.StickLaw;
+import app.jerboa.core.profile.Profile;
+import app.jerboa.server.platform.OpenLines;
+import app.jerboa.server.profile.TestProfiles;
+import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.session.Stopping.Outcome;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** A program at the stick, on a machine that stands still for a moment. */
+class MachineDeskTest {
+    private static final CameraId L1 = new CameraId(1, 7);
+
+    private final FakeHead head = new FakeHead();
+    private final AtomicLong clock = new AtomicLong(1_000_000_000L);
+    private Driving driving;
+    private MachineDesk machine;
+
+    /** What moves is stored at once. */
+    private static final class StoredAtOnce implements Marks {
+        private final Set<CameraId> stored = new HashSet<>();
+
+        @Override
+        public boolean isMarked(CameraId camera) {
+            return stored.contains(camera);
+        }
+
+        @Override
+        public CompletableFuture<Void> mark(CameraId camera) {
+            stored.add(camera);
+            return CompletableFuture.completedFuture(null);
+        }
+
+        @Override
+        public void unmark(CameraId camera) {
+            stored.remove(camera);
+        }
+
+        @Override
+        public void leave(CameraId camera) {
+            stored.remove(camera);
+        }
+    }
+
+    @BeforeEach
+    void taken() {
+        machine =
+                new MachineDesk(
+                        mock(),
+                        mock(OpenLines.class),
+                        desk -> {
+                            driving =
+                                    new Driving(
+                                            new StoredAtOnce(),
+                                            desk::hear,
+                                            clock::get,
+                                            (camera, stopping) -> {});
+                            return Desk.ofMachine("m", "", mock(), mock(), driving);
+                        });
+        Profile of = TestProfiles.profiles().find("ceiling-ptz").orElseThrow();
+        CameraLink link =
+                new CameraLink(
+                        L1,
+                        "holder",
+                        "L1",
+                        of.id(),
+                        of.head().orElseThrow(),
+                        of.presets(),
+                        StickLaw.linear(),
+                        head,
+                        new WireLog(10));
+        Gate clear = new Gate(true, false, SoftLimits.NONE, Turned.NOT);
+        driving.take(
+                link,
+                new Taking(clock.get() + 60_000_000_000L, clear, Feel.plain(StickLaw.linear())));
+        driving.stick(Push.CENTRE, 1);
+    }
+
+    /** Nothing comes of the stick for longer than it may be silent, and the watch sees it. */
+    private void standsStill() {
+        clock.addAndGet((Driving.SILENCE_MILLIS + 50) * 1_000_000L);
+        driving.watch();
+        head.lastStop().complete(Outcome.STANDING);
+    }
+
+    @Test
+    void afterASilenceOfItsOwnItGoesOn() {
+        AtomicInteger looks = new AtomicInteger();
+        machine.hold(
+                12,
+                0,
+                0,
+                10_000,
+                () -> {
+                    int look = looks.incrementAndGet();
+                    if (look == 3 || look == 8) {
+                        standsStill();
+                    }
+                    return look > 12;
+                });
+        assertThat(head.told)
+                .containsExactly("drive 12 0", "stop", "drive 12 0", "stop", "drive 12 0", "stop");
+    }
+
+    /** One that is silent again and again is not driven on. */
+    @Test
+    void whatGoesSilentAgainAndAgainIsLeft() {
+        AtomicInteger looks = new AtomicInteger();
+        assertThatThrownBy(
+                        () ->
+                                machine.hold(
+                                        12,
+                                        0,
+                                        0,
+                                        10_000,
+                                        () -> {
+                                            if (looks.incrementAndGet() % 3 == 0) {
+                                                standsStill();
+                                            }
+                                            return looks.get() > 100;
+                                        }))
+                .isInstanceOf(MachineStopped.class)
+                .hasMessage(Driving.SILENT);
+        assertThat(head.told).last().isEqualTo("stop");
+    }
+
+    @Test
+    void aStopFromElsewhereEndsIt() {
+        AtomicInteger looks = new AtomicInteger();
+        assertThatThrownBy(
+                        () ->
+                                machine.hold(
+                                        12,
+                                        0,
+                                        0,
+                                        10_000,
+                                        () -> {
+                                            if (looks.incrementAndGet() == 3) {
+                                                driving.stopFromElsewhere("STOP ALL");
+                                                head.lastStop().complete(Outcome.STANDING);
+                                            }
+                                            return looks.get() > 100;
+                                        }))
+                .isInstanceOf(MachineStopped.class)
+                .hasMessage("STOP ALL");
+        assertThat(looks).hasValueLessThan(6);
+        assertThat(head.told).containsExactly("drive 12 0", "stop");
+    }
+}
