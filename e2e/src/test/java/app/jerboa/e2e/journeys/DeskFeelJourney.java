@@ -52,9 +52,7 @@ class DeskFeelJourney extends DeskHall {
     }
 
     private static void push(int camera) {
-        user.page.keyboard().down("ArrowLeft");
-        awaitMoving(camera);
-        user.page.keyboard().up("ArrowLeft");
+        pushUntil("ArrowLeft", () -> moves(camera));
         awaitStanding(camera);
     }
 

@@ -103,23 +103,4 @@ abstract class DeskHall extends Jerboa {
             assertThat(reading("Pan")).isVisible();
         }
     }
-
-    /**
-     * Holds a key until something is so, and lets it go. On a busy machine the page may miss its
-     * beats: then the head is stopped, rightly, and the key is pressed anew.
-     */
-    protected static void pushUntil(String key, Callable<Boolean> so) {
-        user.page.keyboard().down(key);
-        await().atMost(Duration.ofSeconds(20))
-                .pollInterval(Duration.ofMillis(30))
-                .until(
-                        () -> {
-                            if (user.page.getByText("the stick went silent").count() > 0) {
-                                user.page.keyboard().up(key);
-                                user.page.keyboard().down(key);
-                            }
-                            return so.call();
-                        });
-        user.page.keyboard().up(key);
-    }
 }

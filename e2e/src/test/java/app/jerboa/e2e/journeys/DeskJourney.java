@@ -31,7 +31,7 @@ class DeskJourney extends DeskHall {
         awaitStanding(2);
         assertThat(head(2).get("pan").asDouble()).isGreaterThan(before);
         assertThat(head(2).get("tilt").asDouble()).isPositive();
-        assertThat(user.page.getByText("Stopped and seen standing still (released)")).isVisible();
+        insistOnSeenStanding();
         assertThat(reading("Tilt")).not().containsText("0.0°");
     }
 
@@ -39,10 +39,7 @@ class DeskJourney extends DeskHall {
     void plusAndMinusZoom() {
         openDesk();
         take(3);
-        user.page.keyboard().down("+");
-        awaitMoving(3);
-        awaitTrue(() -> head(3).get("zoom").asDouble() > 0.1);
-        user.page.keyboard().up("+");
+        pushUntil("+", () -> head(3).get("zoom").asDouble() > 0.1);
         awaitStanding(3);
         double zoom = head(3).get("zoom").asDouble();
         assertThat(zoom).isPositive();

@@ -1,11 +1,17 @@
 package app.jerboa.e2e.journeys;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
 import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.Programs;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import java.time.Duration;
+import java.util.concurrent.Callable;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 
@@ -45,5 +51,33 @@ abstract class Jerboa {
         shared().serverIsThere();
         user.sitDown(ColorScheme.LIGHT, 1280, 800);
         user.signIn();
+    }
+
+    /**
+     * Holds a key until something is so, and lets it go. On a busy machine the page may miss its
+     * beats: then the head is stopped, rightly, and the key is pressed anew.
+     */
+    protected static void pushUntil(String key, Callable<Boolean> so) {
+        user.page.keyboard().down(key);
+        await().atMost(Duration.ofSeconds(20))
+                .pollInterval(Duration.ofMillis(30))
+                .until(
+                        () -> {
+                            if (user.page.getByText("the stick went silent").count() > 0) {
+                                user.page.keyboard().up(key);
+                                user.page.keyboard().down(key);
+                            }
+                            return so.call();
+                        });
+        user.page.keyboard().up(key);
+    }
+
+    /** Let go, or stopped before since the page missed its beats: the head was seen to stand. */
+    protected static void insistOnSeenStanding() {
+        assertThat(
+                        user.page.getByText(
+                                Pattern.compile(
+                                        "seen standing still \\((released|the stick went silent)\\)")))
+                .isVisible();
     }
 }

@@ -163,9 +163,7 @@ class LeadsJourney extends Jerboa {
                         user.page.getByRole(
                                 AriaRole.BUTTON, new Page.GetByRoleOptions().setPressed(true)))
                 .containsText("L" + number);
-        user.page.keyboard().down("ArrowRight");
-        await().atMost(Duration.ofSeconds(5)).until(() -> moves(moved));
-        user.page.keyboard().up("ArrowRight");
+        pushUntil("ArrowRight", () -> moves(moved));
         await().atMost(Duration.ofSeconds(5)).until(() -> !moves(moved));
         assertThat(device(moved).get("head").get("pan").asDouble()).isPositive();
         String said = number.equals("13") ? "Told to stop three times" : "seen standing still";

@@ -144,15 +144,8 @@ class LiveJourney extends Jerboa {
             int head = line;
             take(line);
             insistOnTaken(line);
-            user.page.keyboard().down("ArrowRight");
-            await().atMost(Duration.ofSeconds(5)).until(() -> pan(head) > 20);
-            user.page.keyboard().up("ArrowRight");
-            // A page that misses its beats on a busy machine is stopped before it lets go.
-            assertThat(
-                            user.page.getByText(
-                                    Pattern.compile(
-                                            "seen standing still \\((released|the stick went silent)\\)")))
-                    .isVisible();
+            pushUntil("ArrowRight", () -> pan(head) > 20);
+            insistOnSeenStanding();
             int stood = pan(line);
             assertThat(user.page.locator("[data-reading=Pan]")).containsText(stood + " counts");
             for (int other = line + 1; other <= 9; other++) {
@@ -206,11 +199,11 @@ class LiveJourney extends Jerboa {
         assertThat(user.page.getByText("VISCA on the chain at " + path + " of this machine"))
                 .isVisible();
         assertThat(user.page.locator("[data-reading=Pan]")).containsText("0 counts");
-        user.page.keyboard().down("ArrowRight");
-        assertThat(user.page.locator("[data-reading=Pan]"))
-                .containsText(Pattern.compile("[1-9][0-9]+ counts"));
-        user.page.keyboard().up("ArrowRight");
-        assertThat(user.page.getByText("Stopped and seen standing still (released)")).isVisible();
+        Pattern turned = Pattern.compile("[1-9][0-9]+ counts");
+        pushUntil(
+                "ArrowRight",
+                () -> turned.matcher(user.page.locator("[data-reading=Pan]").innerText()).find());
+        insistOnSeenStanding();
     }
 
     /**

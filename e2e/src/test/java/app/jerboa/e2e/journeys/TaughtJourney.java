@@ -121,9 +121,7 @@ class TaughtJourney extends Jerboa {
         // It gives no stills: the picture comes out of an answer that never ends.
         assertThat(user.page.locator("img[alt^='What ']").first())
                 .hasJSProperty("naturalWidth", 960);
-        user.page.keyboard().down("ArrowRight");
-        await().until(() -> device().get("head").get("panSpeed").asDouble() > 0);
-        user.page.keyboard().up("ArrowRight");
+        pushUntil("ArrowRight", () -> device().get("head").get("panSpeed").asDouble() > 0);
         assertThat(user.page.getByText("seen standing still")).isVisible();
         rollsAndRuns();
         choose(named("lamp of " + name), "lit");
@@ -146,9 +144,7 @@ class TaughtJourney extends Jerboa {
 
     /** Roll by its key, rail by its lever; a page that is gone stops what it had moving. */
     private void rollsAndRuns() {
-        user.page.keyboard().down("e");
-        await().until(() -> axis("roll") > 2);
-        user.page.keyboard().up("e");
+        pushUntil("e", () -> axis("roll") > 2);
         standsOn("roll");
         assertThat(user.page.locator("[data-reading=Roll]")).containsText("clockwise");
         user.page.getByLabel("Onwards on the rail while held").hover();

@@ -28,9 +28,9 @@ class WireLogJourney extends Jerboa {
                 .isVisible();
         user.page.keyboard().press("1");
         assertThat(user.page.locator("[data-reading=Pan]")).isVisible();
-        user.page.keyboard().down("ArrowRight");
-        assertThat(user.page.getByLabel("Wire log")).containsText("drive pan");
-        user.page.keyboard().up("ArrowRight");
+        pushUntil(
+                "ArrowRight",
+                () -> user.page.getByLabel("Wire log").innerText().contains("drive pan"));
         assertThat(user.page.getByText("Stopped and seen standing still")).isVisible();
         return job;
     }
