@@ -3,9 +3,12 @@ package app.jerboa.e2e.harness;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.TreeMap;
+import java.util.concurrent.ConcurrentSkipListMap;
 
-/** Bring-ups of four cameras in halls that are spoiled by a seed, each worked to its end. */
+/**
+ * Bring-ups of four cameras in halls that are spoiled by a seed, each worked to its end; several
+ * may be worked at once.
+ */
 public final class SpoiledHalls {
     private static final List<String> METHODS =
             List.of("hop", "hop-each", "second-address", "lease", "search", "switch-port");
@@ -21,7 +24,7 @@ public final class SpoiledHalls {
     private final JobMaker user;
 
     /** How many ended how: right, or with what statement. */
-    public final TreeMap<String, Integer> ends = new TreeMap<>();
+    public final ConcurrentSkipListMap<String, Integer> ends = new ConcurrentSkipListMap<>();
 
     public SpoiledHalls(Programs programs, JobMaker user) {
         this.programs = programs;
