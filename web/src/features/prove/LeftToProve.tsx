@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { LeftView, LeftVisit } from '../../shared/api/types'
 import { duration } from '../../shared/format/duration'
-import { byTest, visitWords } from './visits'
+import { byTest, visitWords, timeWords } from './visits'
 
 interface Props {
   readonly left: LeftView
@@ -26,8 +26,9 @@ export function LeftToProve({ left, onOpen }: Props) {
         What is left, with the fewest walks
       </Box>
       <Box sx={{ color: 'text.secondary', mb: 1 }}>
-        About {duration(left.seconds)} by usual times: 5 s for what a machine asks, 30 s for what a person
-        looks at, 1 min for each walk, 4 min where a ladder is needed.
+        About {duration(left.seconds)}: {timeWords(left.asked, left.askedFrom)} for what a machine asks,{' '}
+        {timeWords(left.seen, left.seenFrom)} for what a person looks at, 1 min for each walk, 4 min where a
+        ladder is needed.
       </Box>
       <Box component="ol" sx={{ m: 0, pl: 3 }}>
         {shown.map((v) => (

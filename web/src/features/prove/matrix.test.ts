@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Line, Standing } from '../../shared/api/types'
 import { age } from '../../shared/ui/age'
 import { chosen, rowsOf } from './matrix'
-import { byTest, visitWords } from './visits'
+import { byTest, timeWords, visitWords } from './visits'
 
 const lines = [1, 2].map((id) => ({ id, name: `L${id}` }) as Line)
 const standing = (line: number, test: string, word: string) => ({ line, test, standing: word }) as Standing
@@ -53,5 +53,14 @@ describe('what is left', () => {
       ['Key', 'L1 L2'],
       ['Input', 'L1'],
     ])
+  })
+})
+
+describe('how long a test takes', () => {
+  it.each([
+    [5, 0, '5 s as usual'],
+    [4, 12, '4 s (the middle of 12 taken here)'],
+  ])('%s s from %s', (seconds, from, words) => {
+    expect(timeWords(seconds, from)).toBe(words)
   })
 })

@@ -14,3 +14,8 @@ export function byTest(visit: Pick<LeftVisit, 'tests'>) {
   for (const t of visit.tests) all.set(t.test, [...(all.get(t.test) ?? []), t])
   return [...all].map(([test, lines]) => ({ test, head: headOf(test), lines }))
 }
+
+/** “4 s (the middle of 12 taken here)”; without any the usual time. */
+export function timeWords(seconds: number, from: number): string {
+  return from === 0 ? `${seconds} s as usual` : `${seconds} s (the middle of ${from} taken here)`
+}

@@ -2,6 +2,7 @@ package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.proof.LeastWork;
+import app.jerboa.core.job.proof.TestTimes;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Kebab;
@@ -95,9 +96,19 @@ class ProveController {
     /**
      * What is open, in the order that needs the fewest walks.
      *
-     * @param seconds by usual times, with the walks
+     * @param seconds with the walks
+     * @param asked seconds of a question that a machine asks; {@code seen} of one that a person
+     *     answers
+     * @param askedFrom how many times that were really taken stand behind it; 0 for the usual one;
+     *     {@code seenFrom} likewise
      */
-    record LeftView(int seconds, List<VisitBody> visits) {}
+    record LeftView(
+            int seconds,
+            int asked,
+            int seen,
+            int askedFrom,
+            int seenFrom,
+            List<VisitBody> visits) {}
 
     /**
      * All that is done at one place.
@@ -118,7 +129,14 @@ class ProveController {
                 LeastWork.of(stored.proof(), Proving.BY_MACHINE).stream()
                         .map(v -> visit(stored, v))
                         .toList();
-        return new LeftView(visits.stream().mapToInt(VisitBody::seconds).sum(), visits);
+        TestTimes times = TestTimes.of(stored.seen());
+        return new LeftView(
+                visits.stream().mapToInt(VisitBody::seconds).sum(),
+                times.asked(),
+                times.seen(),
+                times.askedFrom(),
+                times.seenFrom(),
+                visits);
     }
 
     private static VisitBody visit(Jobs.Stored stored, LeastWork.Visit v) {

@@ -37,10 +37,7 @@ public final class LeastWork {
         CAMERA
     }
 
-    /** Usual times, in seconds: of a question that a machine asks, of one that a person answers. */
-    private static final int ASKED_SECONDS = 5;
-
-    private static final int SEEN_SECONDS = 30;
+    /** From one place to the next, by what is usual. */
     private static final int WALK_SECONDS = 60;
 
     /** What is overhead needs a ladder, and somebody who holds it. */
@@ -65,7 +62,7 @@ public final class LeastWork {
      * @param at the device that somebody stands at; empty for a machine and for the desk
      * @param ladder it hangs overhead
      * @param tests in the order of lines
-     * @param seconds with the walk there, by usual times
+     * @param seconds with the walk there
      */
     public record Visit(
             Where where, Optional<DeviceId> at, boolean ladder, List<Left> tests, int seconds) {
@@ -92,11 +89,13 @@ public final class LeastWork {
     private final Job job;
     private final DeskWays ways;
     private final Set<Topic> byMachine;
+    private final TestTimes times;
     private final Map<DeviceId, Long> switches;
     private final Set<Long> overhead;
 
-    private LeastWork(Job job, Collection<Topic> byMachine) {
+    private LeastWork(Job job, TestTimes times, Collection<Topic> byMachine) {
         this.job = job;
+        this.times = times;
         this.ways = DeskWays.of(job);
         this.byMachine = Set.copyOf(byMachine);
         this.switches = switches(job);
@@ -111,7 +110,7 @@ public final class LeastWork {
      * @param byMachine what a machine can do
      */
     public static List<Visit> of(Proof proof, Collection<Topic> byMachine) {
-        LeastWork work = new LeastWork(proof.job(), byMachine);
+        LeastWork work = new LeastWork(proof.job(), TestTimes.of(proof.observed()), byMachine);
         Map<Place, List<Left>> places = new TreeMap<>();
         for (Line line : proof.job().lines()) {
             proof.tests(line)
@@ -195,7 +194,7 @@ public final class LeastWork {
                     case MACHINE, DESK -> 0;
                     default -> ladder ? LADDER_SECONDS : WALK_SECONDS;
                 };
-        int each = place.where() == Where.MACHINE ? ASKED_SECONDS : SEEN_SECONDS;
+        int each = place.where() == Where.MACHINE ? times.asked() : times.seen();
         return new Visit(place.where(), place.at(), ladder, tests, walk + each * tests.size());
     }
 }

@@ -84,6 +84,11 @@ public final class Observed {
         return Optional.ofNullable(devices.get(device)).map(d -> d.deciding.get(topic));
     }
 
+    /** All that say how a test stands, in no order. */
+    Collection<Observation> deciding() {
+        return devices.values().stream().flatMap(of -> of.deciding.values().stream()).toList();
+    }
+
     /** The newest value of a fact. */
     public Optional<Observation> value(DeviceId device, Topic topic) {
         return Optional.ofNullable(devices.get(device)).map(d -> d.values.get(topic));
