@@ -24,9 +24,16 @@ const COLUMNS: readonly Column<SeenRun>[] = [
   { title: 'Its MAC', mono: true, cell: (r) => r.mac || '–' },
   { title: 'Planned at', cell: (r) => <OneLine>{r.planned || 'no run'}</OneLine> },
   { title: 'Seen at', cell: (r) => <OneLine>{r.seen || '–'}</OneLine> },
-  { title: 'The port tells', cell: (r) => <OneLine>{r.port || 'not told'}</OneLine> },
-  { title: 'So', cell: (r) => <OneLine>{VERDICTS[r.verdict]}</OneLine> },
-  { title: 'What to do', cell: (r) => r.next },
+  { title: 'The port tells', cell: (r) => r.port || 'not told' },
+  {
+    title: 'So',
+    cell: (r) => (
+      <>
+        <OneLine>{VERDICTS[r.verdict]}</OneLine>
+        {r.next && <div>{r.next}</div>}
+      </>
+    ),
+  },
 ]
 
 function OneLine({ children }: { readonly children: ReactNode }) {
