@@ -18,7 +18,7 @@ class TestTimesTest {
         double at = 0;
         int device = 1;
         all.add(observation(device, evidence, topic, at));
-        for (String gap : gaps.split(" ")) {
+        for (String gap : gaps.split(" ", -1)) {
             at += Double.parseDouble(gap);
             all.add(observation(++device, evidence, topic, at));
         }
