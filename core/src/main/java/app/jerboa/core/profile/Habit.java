@@ -12,6 +12,8 @@ public enum Habit {
     STOP_LEAVES_RECALLS,
     /** A second move is refused while one is under way, and does not take its place. */
     ONE_MOVE_AT_A_TIME,
+    /** It counts finer, and tells its position in five nibbles each instead of four. */
+    FIVE_NIBBLES,
     /** One client by TCP, and no more. */
     ONE_TCP_CLIENT;
 

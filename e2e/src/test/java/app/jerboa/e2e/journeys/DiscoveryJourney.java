@@ -67,8 +67,8 @@ class DiscoveryJourney extends Jerboa {
         assertThat(user.page.locator("aside")).not().containsText("Two devices answer");
         assertThat(row("As found", "L3")).containsText("10.44.8.23", containsLonger());
         // Each in every language there is a way for; the car park's dome has no power by the plan.
-        assertThat(row("As found", "L1")).containsText("VISCA, HTTP", containsLonger());
-        assertThat(row("As found", "L8")).containsText("panel link", containsLonger());
+        assertThat(row("As found", "10.44.8.21")).containsText("VISCA, HTTP", containsLonger());
+        assertThat(row("As found", "10.44.8.28")).containsText("panel link", containsLonger());
         assertThat(row("As found", "L10"))
                 .containsText("VISCA, number 1, 9600 baud", containsLonger());
         assertThat(row("As found", "L13")).containsText("unsure", containsLonger());

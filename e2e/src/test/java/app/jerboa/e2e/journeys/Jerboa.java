@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.time.Duration;
 import java.util.concurrent.Callable;
 import java.util.regex.Pattern;
+import org.awaitility.core.ConditionTimeoutException;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 
@@ -55,22 +56,36 @@ abstract class Jerboa {
 
     /**
      * Holds a key until something is so, and lets it go. On a busy machine the page may miss its
-     * beats: then the head is stopped, rightly, and the key is pressed anew.
+     * beats, or be stopped late for what was done before: then the head stands, rightly, and the
+     * key is pressed anew.
      */
     protected static void pushUntil(String key, Callable<Boolean> so) {
         user.page.keyboard().down(key);
-        await().atMost(Duration.ofSeconds(20))
-                .pollInterval(Duration.ofMillis(30))
-                .until(
-                        () -> {
-                            if (user.page.getByText("the stick went silent").count() > 0) {
-                                user.page.keyboard().up(key);
-                                user.page.keyboard().down(key);
-                            }
-                            return so.call();
-                        });
-        user.page.keyboard().up(key);
+        long[] pressed = {System.nanoTime()};
+        try {
+            await().atMost(Duration.ofSeconds(30))
+                    .pollInterval(Duration.ofMillis(30))
+                    .until(
+                            () -> {
+                                boolean silent =
+                                        user.page.getByText("the stick went silent").count() > 0;
+                                if (silent || System.nanoTime() - pressed[0] > PUSHED_NANOS) {
+                                    user.page.keyboard().up(key);
+                                    user.page.keyboard().down(key);
+                                    pressed[0] = System.nanoTime();
+                                }
+                                return so.call();
+                            });
+        } catch (ConditionTimeoutException e) {
+            throw new AssertionError(
+                    key + " did not do it; the page: " + user.page.locator("main").innerText(), e);
+        } finally {
+            user.page.keyboard().up(key);
+        }
     }
+
+    /** A push that came to nothing in this time is begun anew. */
+    private static final long PUSHED_NANOS = 3_000_000_000L;
 
     /** Let go, or stopped before since the page missed its beats: the head was seen to stand. */
     protected static void insistOnSeenStanding() {

@@ -16,6 +16,11 @@ public interface Gate {
     /** What comes in reaches the port's own device; else a stream breaks. */
     boolean own();
 
+    /** How long a datagram is on its way there, and back again, in milliseconds. */
+    default int delayMillis() {
+        return 0;
+    }
+
     /** Nobody stands between. */
     static Gate open(Optional<ViscaObeys> obeys) {
         return new Gate() {

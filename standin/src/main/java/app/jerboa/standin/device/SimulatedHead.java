@@ -280,11 +280,10 @@ public final class SimulatedHead implements ViscaObeys {
         @Override
         public Void askPanTilt(ViscaRequest.AskPanTilt it) {
             Sense sense = sense();
-            return answer(
+            PanTilt at =
                     new PanTilt(
-                                    counts(sense.pan() * state.pan()),
-                                    counts(sense.tilt() * state.tilt()))
-                            .answer());
+                            counts(sense.pan() * state.pan()), counts(sense.tilt() * state.tilt()));
+            return answer(habits.contains(Habit.FIVE_NIBBLES) ? at.longAnswer() : at.answer());
         }
 
         @Override

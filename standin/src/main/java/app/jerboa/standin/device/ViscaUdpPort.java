@@ -94,7 +94,7 @@ public final class ViscaUdpPort implements DevicePort {
                 return;
             }
             Octets datagram = Octets.of(Arrays.copyOf(in.array(), in.position()));
-            weather.pass(() -> received(datagram, from));
+            weather.passIn(() -> received(datagram, from));
         }
     }
 
@@ -167,7 +167,7 @@ public final class ViscaUdpPort implements DevicePort {
     private void send(Octets octets, InetSocketAddress to) {
         int port = habits.answersTo().orElse(to.getPort());
         Consumer<Octets> out = o -> write(o, new InetSocketAddress(to.getAddress(), port));
-        weather.pass(() -> out.accept(octets));
+        weather.passOut(() -> out.accept(octets));
     }
 
     private void write(Octets octets, InetSocketAddress to) {

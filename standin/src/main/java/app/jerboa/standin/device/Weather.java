@@ -2,6 +2,7 @@ package app.jerboa.standin.device;
 
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.function.IntSupplier;
 
 /** What a poor network does to datagrams on their way, in each direction. Repeats from its seed. */
 public final class Weather {
@@ -11,7 +12,8 @@ public final class Weather {
     private static final int REORDERED_MILLIS = 40;
 
     private final int lossPercent;
-    private final int delayMillis;
+    private final IntSupplier delayInMillis;
+    private final int delayOutMillis;
     private final int reorderPercent;
     private final int duplicatePercent;
     private final Random random;
@@ -21,8 +23,19 @@ public final class Weather {
      */
     public Weather(
             int lossPercent, int delayMillis, int reorderPercent, int duplicatePercent, long seed) {
+        this(lossPercent, () -> delayMillis, delayMillis, reorderPercent, duplicatePercent, seed);
+    }
+
+    private Weather(
+            int lossPercent,
+            IntSupplier delayInMillis,
+            int delayOutMillis,
+            int reorderPercent,
+            int duplicatePercent,
+            long seed) {
         this.lossPercent = lossPercent;
-        this.delayMillis = delayMillis;
+        this.delayInMillis = delayInMillis;
+        this.delayOutMillis = delayOutMillis;
         this.reorderPercent = reorderPercent;
         this.duplicatePercent = duplicatePercent;
         this.random = new Random(seed);
@@ -32,8 +45,27 @@ public final class Weather {
         return new Weather(0, 0, 0, 0, 0);
     }
 
-    /** Hands a datagram on: never, once or twice, now or later. */
-    void pass(Runnable deliver) {
+    /**
+     * Nothing is lost, but the way may be long. Both ways are waited for on the way in: whoever
+     * answers holds locks, and must not ask how long the way is.
+     *
+     * @param delayMillis each way, asked anew for each datagram that comes in
+     */
+    public static Weather late(IntSupplier delayMillis) {
+        return new Weather(0, () -> 2 * delayMillis.getAsInt(), 0, 0, 0, 0);
+    }
+
+    /** Hands a datagram on that comes in: never, once or twice, now or later. */
+    void passIn(Runnable deliver) {
+        pass(delayInMillis.getAsInt(), deliver);
+    }
+
+    /** As {@link #passIn}, for one that goes out. */
+    void passOut(Runnable deliver) {
+        pass(delayOutMillis, deliver);
+    }
+
+    private void pass(int delay, Runnable deliver) {
         boolean lost;
         boolean late;
         boolean twice;
@@ -45,9 +77,9 @@ public final class Weather {
         if (lost) {
             return;
         }
-        after(delayMillis + (late ? REORDERED_MILLIS : 0), deliver);
+        after(delay + (late ? REORDERED_MILLIS : 0), deliver);
         if (twice) {
-            after(delayMillis, deliver);
+            after(delay, deliver);
         }
     }
 

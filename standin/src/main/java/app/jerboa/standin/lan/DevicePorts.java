@@ -110,6 +110,11 @@ record DevicePorts(
 
     private Optional<DevicePort> udp(InetSocketAddress at, Form form) throws IOException {
         return Optional.of(
-                ViscaUdpPort.open(at, form, gate.voice(), habits(bank.profile()), Weather.fair()));
+                ViscaUdpPort.open(
+                        at,
+                        form,
+                        gate.voice(),
+                        habits(bank.profile()),
+                        Weather.late(gate::delayMillis)));
     }
 }

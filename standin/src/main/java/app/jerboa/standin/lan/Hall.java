@@ -42,6 +42,9 @@ public final class Hall {
     /** How often a device announces the address it holds. */
     public static final Duration ANNOUNCED_EVERY = Duration.ofSeconds(5);
 
+    /** Through a tunnel over the outside, each way. */
+    static final int TUNNEL_MILLIS = 40;
+
     private final InstantSource world;
     private final Around around = new Around();
     private final Furniture things;
@@ -346,6 +349,10 @@ public final class Hall {
         return network.segments(now());
     }
 
+    private synchronized boolean beyondTunnel(DeviceId device) {
+        return segments().beyondTunnel(laptop.at(), device);
+    }
+
     /** One reaches the other over the network. */
     synchronized boolean joined(DeviceId one, DeviceId other) {
         return segments().from(one).contains(other);
@@ -498,6 +505,11 @@ public final class Hall {
         @Override
         public Optional<RigDevice> holder(RigDevice asked) {
             return Hall.this.holder(asked.settings().address());
+        }
+
+        @Override
+        public int delayMillis(RigDevice to) {
+            return beyondTunnel(to.plan().id()) ? TUNNEL_MILLIS : 0;
         }
 
         @Override

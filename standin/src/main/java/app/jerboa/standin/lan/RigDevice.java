@@ -62,6 +62,9 @@ public final class RigDevice {
         /** Who holds its address just now, seen from the laptop. */
         Optional<RigDevice> holder(RigDevice asked);
 
+        /** How long a datagram from the laptop is on its way to it, in milliseconds. */
+        int delayMillis(RigDevice to);
+
         /** What hangs on its serial ports. */
         List<SimulatedLine> lines(RigDevice of);
 
@@ -409,6 +412,11 @@ public final class RigDevice {
         @Override
         public boolean own() {
             return around.holder(RigDevice.this).filter(d -> d == RigDevice.this).isPresent();
+        }
+
+        @Override
+        public int delayMillis() {
+            return around.delayMillis(RigDevice.this);
         }
     }
 

@@ -38,8 +38,13 @@ final class Segments {
     private final Instant now;
     private final boolean relay;
     private final Reaching reaching;
+
+    /** The same without tunnels. */
+    private final Reaching near;
+
     private final Set<DeviceId> wired = new HashSet<>();
     private final Map<Optional<DeviceId>, Set<DeviceId>> laptops = new HashMap<>();
+    private final Map<Optional<DeviceId>, Set<DeviceId>> nearLaptops = new HashMap<>();
 
     /**
      * @param relay the one between the tunnels' ends is up
@@ -60,6 +65,7 @@ final class Segments {
         Set<DeviceId> passing = new HashSet<>();
         all().stream().filter(this::passes).forEach(d -> passing.add(d.id()));
         this.reaching = new Reaching(passing);
+        this.near = new Reaching(passing);
         cables();
         tunnels();
         air();
@@ -99,11 +105,16 @@ final class Segments {
             if (link.signal() == Signal.NETWORK && carries(link)) {
                 DeviceId from = owner(link.from().device());
                 DeviceId to = owner(link.to().device());
-                reaching.join(from, to);
+                join(from, to);
                 wired.add(from);
                 wired.add(to);
             }
         }
+    }
+
+    private void join(DeviceId one, DeviceId other) {
+        reaching.join(one, other);
+        near.join(one, other);
     }
 
     /** Its lights are on, and whatever listens for loops has done so. */
@@ -151,7 +162,7 @@ final class Segments {
                 p ->
                         all().stream()
                                 .filter(d -> !d.id().equals(p.id()) && byAir(d))
-                                .forEach(d -> reaching.join(p.id(), d.id())));
+                                .forEach(d -> join(p.id(), d.id())));
     }
 
     private boolean wirelessRouter(Device d) {
@@ -205,16 +216,26 @@ final class Segments {
      * @param at what it is plugged into; empty for wherever most of the hall is
      */
     Set<DeviceId> fromLaptop(Optional<DeviceId> at) {
-        return laptops.computeIfAbsent(at, this::laptopAt);
+        return laptops.computeIfAbsent(at, a -> laptopAt(a, reaching));
     }
 
-    private Set<DeviceId> laptopAt(Optional<DeviceId> at) {
+    /**
+     * The laptop reaches it, and only through a tunnel.
+     *
+     * @param at as for {@link #fromLaptop}
+     */
+    boolean beyondTunnel(Optional<DeviceId> at, DeviceId device) {
+        return fromLaptop(at).contains(device)
+                && !nearLaptops.computeIfAbsent(at, a -> laptopAt(a, near)).contains(device);
+    }
+
+    private Set<DeviceId> laptopAt(Optional<DeviceId> at, Reaching over) {
         Set<DeviceId> piece =
                 new HashSet<>(
-                        at.map(reaching::from)
+                        at.map(over::from)
                                 .orElseGet(
                                         () ->
-                                                reaching.largest(
+                                                over.largest(
                                                         all().stream().map(Device::id).toList())));
         all().stream().filter(this::loose).forEach(d -> piece.add(d.id()));
         return Collections.unmodifiableSet(piece);

@@ -45,6 +45,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -61,6 +62,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PoorNetworkTest {
     private static final Head FACTS =
             ShippedProfiles.read("ceiling-ptz").orElseThrow().head().orElseThrow();
+
+    /** Three milliseconds and what reorders, and a busy machine. */
+    private static final double ON_ITS_WAY_SECONDS = 0.3;
 
     private final ScheduledExecutorService timer = Executors.newScheduledThreadPool(2);
     private final List<AutoCloseable> open = new ArrayList<>();
@@ -87,20 +91,57 @@ class PoorNetworkTest {
     }
 
     private ViscaLink link(Transport transport, Form form) {
-        ViscaLink link =
-                new ViscaLink(transport, form, timer, InstantSource.system(), new WireLog(100));
+        return link(transport, form, new WireLog(100));
+    }
+
+    private ViscaLink link(Transport transport, Form form, WireLog log) {
+        ViscaLink link = new ViscaLink(transport, form, timer, InstantSource.system(), log);
         open.add(link);
         return link;
     }
 
     /** One head and its link. */
-    private record Pair(SimulatedHead head, ViscaLink link) {}
+    private record Pair(SimulatedHead head, ViscaLink link, WireLog log) {}
 
     private Pair udp(Form form, Habits habits, Weather weather) throws IOException {
         SimulatedHead head = head();
         ViscaUdpPort port = ViscaUdpPort.open(loopback(0), form, head, habits, weather);
         open.add(port);
-        return new Pair(head, link(UdpTransport.open(loopback(port.port())), form));
+        WireLog log = new WireLog(400);
+        return new Pair(head, link(UdpTransport.open(loopback(port.port())), form, log), log);
+    }
+
+    /** Where a head was when its stop was told. */
+    private record Told(double pan, double tilt, long nanos) {
+        static Told now(SimulatedHead head) {
+            HeadState state = head.state();
+            return new Told(state.pan(), state.tilt(), System.nanoTime());
+        }
+
+        /**
+         * It went on no longer than until the last of its stop frames was there: what it can go in
+         * that time, and in braking.
+         */
+        void insistOnNoFurther(Pair pair) {
+            long last =
+                    pair.log().entries().stream()
+                            .filter(e -> e.direction() == WireLog.Direction.SENT)
+                            .filter(e -> e.meaning().startsWith("stop"))
+                            .mapToLong(WireLog.Entry::nanos)
+                            .max()
+                            .orElse(nanos);
+            double seconds = Math.max(0, last - nanos) / 1e9 + ON_ITS_WAY_SECONDS;
+            HeadState now = pair.head().state();
+            insist(now.pan() - pan, FACTS.pan().fastest(), seconds);
+            insist(now.tilt() - tilt, FACTS.tilt().fastest(), seconds);
+        }
+
+        private static void insist(double degrees, double fastest, double seconds) {
+            double braking = fastest * fastest / 2 / FACTS.acceleration().orElseThrow();
+            assertThat(Math.abs(degrees))
+                    .as("further than %.3f s at %.0f degrees/s and braking", seconds, fastest)
+                    .isLessThanOrEqualTo(fastest * seconds + braking);
+        }
     }
 
     /**
@@ -141,18 +182,21 @@ class PoorNetworkTest {
             pair.link().home();
         }
         CompletableFuture<Outcome> stopped = new CompletableFuture<>();
+        AtomicReference<Told> told = new AtomicReference<>();
         timer.schedule(
-                () ->
-                        pair.link()
-                                .stop()
-                                .whenComplete(
-                                        (o, failure) -> {
-                                            if (failure == null) {
-                                                stopped.complete(o);
-                                            } else {
-                                                stopped.completeExceptionally(failure);
-                                            }
-                                        }),
+                () -> {
+                    told.set(Told.now(pair.head()));
+                    pair.link()
+                            .stop()
+                            .whenComplete(
+                                    (o, failure) -> {
+                                        if (failure == null) {
+                                            stopped.complete(o);
+                                        } else {
+                                            stopped.completeExceptionally(failure);
+                                        }
+                                    });
+                },
                 random.nextInt(120),
                 TimeUnit.MILLISECONDS);
         return stopped.thenCompose(
@@ -161,6 +205,7 @@ class PoorNetworkTest {
                     assertThat(pair.head().state().panSpeed()).isZero();
                     assertThat(pair.head().state().tiltSpeed()).isZero();
                     assertThat(pair.head().state().zoomSpeed()).isZero();
+                    told.get().insistOnNoFurther(pair);
                     return sequences(pair, random, left - 1);
                 });
     }
@@ -241,6 +286,23 @@ class PoorNetworkTest {
         await().during(300, TimeUnit.MILLISECONDS)
                 .until(() -> !head.state().homing() && head.state().pan() == there);
         assertThat(there).isLessThan(150);
+    }
+
+    /** Finer counts than 16 bits hold: read back as they are, to the left of the middle too. */
+    @Test
+    void aHeadThatCountsFinerIsReadBack() throws Exception {
+        Profile profile = ShippedProfiles.read("compact-ptz-stream").orElseThrow();
+        assertThat(profile.has(Habit.FIVE_NIBBLES)).isTrue();
+        SimulatedHead head = head(profile.head().orElseThrow(), profile);
+        ViscaUdpPort port = ViscaUdpPort.open(loopback(0), Form.RAW, head);
+        open.add(port);
+        ViscaLink link = link(UdpTransport.open(loopback(port.port())), Form.RAW);
+        link.drive(-24, 0);
+        await().until(() -> head.state().pan() < -5);
+        assertThat(link.stop().get(5, TimeUnit.SECONDS)).isEqualTo(Outcome.STANDING);
+        double counts = profile.head().orElseThrow().countsPerDegree();
+        assertThat(link.askPanTilt(false).get(2, TimeUnit.SECONDS).pan())
+                .isEqualTo((int) Math.round(head.state().pan() * counts));
     }
 
     /** A poor link is called so, and a dead one lost, with why; nothing else may slow it. */

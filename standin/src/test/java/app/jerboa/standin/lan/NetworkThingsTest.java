@@ -61,6 +61,10 @@ class NetworkThingsTest {
         return !hall.answering(Ipv4.parse(address)).isEmpty();
     }
 
+    private int delay(long device) {
+        return hall.need(new DeviceId(device)).gate().delayMillis();
+    }
+
     /** Two sites, a box at each end; without the relay the far one is out of reach. */
     @Test
     void aTunnelCarriesWhileItsRelayIsUp() {
@@ -79,6 +83,12 @@ class NetworkThingsTest {
                         .file());
         hall.plugLaptop(Optional.of(new DeviceId(1)));
         assertThat(answers("10.44.8.21")).isTrue();
+        assertThat(delay(5)).isEqualTo(Hall.TUNNEL_MILLIS);
+        assertThat(delay(6)).isZero();
+        hall.plugLaptop(Optional.of(new DeviceId(2)));
+        assertThat(delay(5)).as("from the other site").isZero();
+        assertThat(delay(6)).isEqualTo(Hall.TUNNEL_MILLIS);
+        hall.plugLaptop(Optional.of(new DeviceId(1)));
         hall.relay(false);
         assertThat(answers("10.44.8.21")).isFalse();
         assertThat(answers("10.44.8.22")).isTrue();

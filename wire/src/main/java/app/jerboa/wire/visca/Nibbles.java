@@ -2,16 +2,37 @@ package app.jerboa.wire.visca;
 
 import app.jerboa.wire.octets.Octets;
 
-/** 16 bits as four octets of four bits each, the way VISCA sends positions. */
+/** Bits as octets of four bits each, the way VISCA sends positions: mostly 16 as four of them. */
 final class Nibbles {
+    private static final int BITS = 4;
+
     private Nibbles() {}
 
     static Octets encode(int value) {
-        return Octets.of(value >> 12 & 0xF, value >> 8 & 0xF, value >> 4 & 0xF, value & 0xF);
+        return encode(value, BITS);
     }
 
-    static int decode(Octets four) {
-        return four.at(0) << 12 | four.at(1) << 8 | four.at(2) << 4 | four.at(3);
+    /** The lower bits, in so many nibbles. */
+    static Octets encode(int value, int nibbles) {
+        int[] all = new int[nibbles];
+        for (int i = 0; i < nibbles; i++) {
+            all[i] = value >> BITS * (nibbles - 1 - i) & 0xF;
+        }
+        return Octets.of(all);
+    }
+
+    static int decode(Octets nibbles) {
+        int value = 0;
+        for (int i = 0; i < nibbles.size(); i++) {
+            value = value << BITS | nibbles.at(i);
+        }
+        return value;
+    }
+
+    /** Two's complement, the highest bit of the first nibble its sign. */
+    static int signed(Octets nibbles) {
+        int above = Integer.SIZE - BITS * nibbles.size();
+        return decode(nibbles) << above >> above;
     }
 
     static boolean are(Octets octets) {

@@ -178,7 +178,7 @@ public sealed interface ViscaRequest {
     record AskPanTilt() implements ViscaRequest {
         @Override
         public boolean answeredBy(ViscaReply.Answer answer) {
-            return answer.payload().size() == 8;
+            return PanTilt.fits(answer.payload());
         }
 
         @Override

@@ -8,6 +8,7 @@ import app.jerboa.wire.octets.Octets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -79,11 +80,31 @@ class ViscaCodecTest {
         assertThat(ViscaReply.decode(Octets.ofHex(hex))).isEqualTo(Decoded.accepted(reply));
     }
 
+    /** Four nibbles each, five of pan, five of both; others are no position. */
+    @ParameterizedTest
+    @CsvSource({
+        "0F 0F 0F 00 00 0A 01 02, -16, 2578",
+        "0F 0E 0D 0C 0B 00 0A 01 02, -4661, 2578",
+        "00 0E 0D 0C 0B 00 0A 01 02, 60875, 2578",
+        "07 0F 0F 0F 0F 08 00 00 00 00, 524287, -524288",
+        "00 00 00 00 00 00 00, , ",
+        "00 00 00 00 00 00 00 00 00 00 00, , ",
+        "00 10 00 00 00 00 00 00, , "
+    })
+    void positionsOfSomeCamerasAreLonger(String hex, Integer pan, Integer tilt) {
+        assertThat(PanTilt.decode(Octets.ofHex(hex)).toOptional())
+                .isEqualTo(Optional.ofNullable(pan).map(p -> new PanTilt(p, tilt)));
+    }
+
     @Test
     void positionsRoundTrip() {
         for (int v = Short.MIN_VALUE; v <= Short.MAX_VALUE; v += 37) {
             PanTilt at = new PanTilt(v, -v - 1);
             assertThat(PanTilt.decode(at.answer().payload()).toOptional()).contains(at);
+        }
+        for (int v = -524_288; v <= 524_287; v += 997) {
+            PanTilt at = new PanTilt(v, -v - 1);
+            assertThat(PanTilt.decode(at.longAnswer().payload()).toOptional()).contains(at);
         }
         assertThat(Version.decode(new Version(1, 0xFFFF, 3, 2).answer().payload()).toOptional())
                 .contains(new Version(1, 0xFFFF, 3, 2));
