@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import tools.jackson.databind.JsonNode;
@@ -86,6 +87,39 @@ class LeadsJourney extends Jerboa {
                         .entrySet()) {
             drive(e.getKey(), e.getValue());
         }
+        asked();
+    }
+
+    /** Whoever answers on a lead is known by its number and rate; the dome tells nothing back. */
+    private void asked() {
+        String path = "/api/jobs/" + job;
+        List<Long> devices =
+                List.of("L10", "L11", "L12", "L13").stream()
+                        .map(name -> user.device(job, name))
+                        .toList();
+        user.send("POST", path + "/prove/ask", "{\"devices\":" + devices + "}");
+        await().atMost(Duration.ofSeconds(40))
+                .until(
+                        () ->
+                                user.send("GET", path + "/prove", "")
+                                        .get("state")
+                                        .asString()
+                                        .equals("done"));
+        Map<String, String> control = new TreeMap<>();
+        for (JsonNode d : user.send("GET", path + "/as-found", "")) {
+            for (JsonNode f : d.get("facts")) {
+                if (f.get("what").asString().equals("control")) {
+                    control.put(
+                            d.get("device").asString(),
+                            f.get("standing").asString() + " " + f.get("found").asString());
+                }
+            }
+        }
+        assertThat(control)
+                .containsEntry("L10", "asked VISCA, number 1, 9600 baud")
+                .containsEntry("L11", "asked VISCA, number 2, 9600 baud")
+                .containsEntry("L12", "asked VISCA, number 3, 9600 baud")
+                .containsEntry("L13", "cannot-tell ");
     }
 
     /** Two leads changed over are seen at the switch, and the plan follows. */
