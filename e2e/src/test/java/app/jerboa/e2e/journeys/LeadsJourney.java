@@ -67,8 +67,7 @@ class LeadsJourney extends Jerboa {
                                         "after",
                                         "3"))));
         user.send("GET", "/api/jobs/" + job + "/rig", "");
-        programs.rig(
-                "POST", "/halls/" + job + "/devices/" + user.device(job, "L12") + "/in-reach", "");
+        setInReach("L12", 3);
         openDesk();
         for (Map.Entry<String, String> e :
                 Map.of(
@@ -88,6 +87,27 @@ class LeadsJourney extends Jerboa {
             drive(e.getKey(), e.getValue());
         }
         asked();
+    }
+
+    /** As its card says: dials and menus, until it has that number. */
+    private void setInReach(String camera, int number) {
+        String path = "/halls/" + job + "/devices/" + user.device(job, camera) + "/in-reach";
+        await().atMost(Duration.ofSeconds(10))
+                .until(
+                        () -> {
+                            programs.rig("POST", path, "");
+                            return number(camera) == number;
+                        });
+    }
+
+    private int number(String camera) {
+        JsonNode truth = BrowserUser.json(programs.rig("GET", "/halls/" + job + "/truth", ""));
+        for (JsonNode d : truth.get("devices")) {
+            if (d.get("name").asString().equals(camera)) {
+                return d.get("condition").get("dials").get("number").asInt();
+            }
+        }
+        throw new IllegalStateException("no " + camera + " in the hall");
     }
 
     /** Whoever answers on a lead is known by its number and rate; the dome tells nothing back. */
