@@ -13,12 +13,10 @@ import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.visca.PanTilt;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.BeforeEach;
@@ -33,39 +31,6 @@ class DrivingTest {
     private static final CameraId L1 = new CameraId(1, 4);
     private static final CameraId L2 = new CameraId(1, 5);
     private static final Feel RAMPED = new Feel(0.08, 3, 0.3, Feel.Speeds.FULL, 5);
-
-    /** Stores when the test says so. */
-    private static final class FakeMarks implements Marks {
-        final Set<CameraId> stored = new HashSet<>();
-        final List<CompletableFuture<Void>> asked = new ArrayList<>();
-        boolean atOnce = true;
-
-        @Override
-        public boolean isMarked(CameraId camera) {
-            return stored.contains(camera);
-        }
-
-        @Override
-        public CompletableFuture<Void> mark(CameraId camera) {
-            CompletableFuture<Void> mark = new CompletableFuture<>();
-            asked.add(mark);
-            CompletableFuture<Void> then = mark.thenRun(() -> stored.add(camera));
-            if (atOnce) {
-                mark.complete(null);
-            }
-            return then;
-        }
-
-        @Override
-        public void unmark(CameraId camera) {
-            stored.remove(camera);
-        }
-
-        @Override
-        public void leave(CameraId camera) {
-            stored.remove(camera);
-        }
-    }
 
     private final FakeMarks marks = new FakeMarks();
     private final FakeHead head = new FakeHead();

@@ -13,11 +13,9 @@ import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Stopping.Outcome;
-import java.util.HashSet;
-import java.util.Set;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -30,32 +28,6 @@ class MachineDeskTest {
     private Driving driving;
     private MachineDesk machine;
 
-    /** What moves is stored at once. */
-    private static final class StoredAtOnce implements Marks {
-        private final Set<CameraId> stored = new HashSet<>();
-
-        @Override
-        public boolean isMarked(CameraId camera) {
-            return stored.contains(camera);
-        }
-
-        @Override
-        public CompletableFuture<Void> mark(CameraId camera) {
-            stored.add(camera);
-            return CompletableFuture.completedFuture(null);
-        }
-
-        @Override
-        public void unmark(CameraId camera) {
-            stored.remove(camera);
-        }
-
-        @Override
-        public void leave(CameraId camera) {
-            stored.remove(camera);
-        }
-    }
-
     @BeforeEach
     void taken() {
         machine =
@@ -65,7 +37,7 @@ class MachineDeskTest {
                         desk -> {
                             driving =
                                     new Driving(
-                                            new StoredAtOnce(),
+                                            new FakeMarks(),
                                             desk::hear,
                                             clock::get,
                                             (camera, stopping) -> {});
@@ -100,11 +72,7 @@ class MachineDeskTest {
     @Test
     void afterASilenceOfItsOwnItGoesOn() {
         AtomicInteger looks = new AtomicInteger();
-        machine.hold(
-                12,
-                0,
-                0,
-                10_000,
+        hold(
                 () -> {
                     int look = looks.incrementAndGet();
                     if (look == 3 || look == 8) {
@@ -122,11 +90,7 @@ class MachineDeskTest {
         AtomicInteger looks = new AtomicInteger();
         assertThatThrownBy(
                         () ->
-                                machine.hold(
-                                        12,
-                                        0,
-                                        0,
-                                        10_000,
+                                hold(
                                         () -> {
                                             if (looks.incrementAndGet() % 3 == 0) {
                                                 standsStill();
@@ -143,11 +107,7 @@ class MachineDeskTest {
         AtomicInteger looks = new AtomicInteger();
         assertThatThrownBy(
                         () ->
-                                machine.hold(
-                                        12,
-                                        0,
-                                        0,
-                                        10_000,
+                                hold(
                                         () -> {
                                             if (looks.incrementAndGet() == 3) {
                                                 driving.stopFromElsewhere("STOP ALL");
@@ -159,5 +119,9 @@ class MachineDeskTest {
                 .hasMessage("STOP ALL");
         assertThat(looks).hasValueLessThan(6);
         assertThat(head.told).containsExactly("drive 12 0", "stop");
+    }
+
+    private void hold(BooleanSupplier until) {
+        machine.hold(12, 0, 0, 10_000, until);
     }
 }
