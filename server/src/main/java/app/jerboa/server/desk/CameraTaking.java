@@ -8,12 +8,10 @@ import app.jerboa.server.people.Members;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.Settings;
-import app.jerboa.server.words.Words;
 import app.jerboa.server.world.WorldChoice;
 import app.jerboa.server.world.Worlds;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Stopping.Outcome;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
@@ -148,13 +146,7 @@ class CameraTaking {
             return false;
         }
         links.follow(camera, entry -> show(desk, entry));
-        camera.link()
-                .onChainChanged(
-                        () ->
-                                desk.screen.tell(
-                                        new DeskMessages.Trouble(
-                                                Optional.of(id.device()),
-                                                Words.say("chain.changed"))));
+        camera.link().onChainChanged(new ChainNotice(desk.screen, id.device(), System::nanoTime));
         Taking terms = terms(desk, camera, before + leaseNanos());
         if (take == desk.takes.get() && desk.driving.take(camera, terms)) {
             live.changed(desk.job(), Notice.DRIVERS);

@@ -51,6 +51,11 @@ final class Driving {
     private CameraLink camera;
     private Motion waiting = Motion.NONE;
     private boolean closed;
+    private boolean endsWhenStopped;
+
+    /** Why nothing is begun here any more; empty while it may. */
+    private Optional<String> ended = Optional.empty();
+
     private long lastSign;
     private long leaseEnds;
     private long standsSince;
@@ -75,6 +80,18 @@ final class Driving {
 
     synchronized Optional<CameraLink> camera() {
         return Optional.ofNullable(camera);
+    }
+
+    /**
+     * A program is at the stick: after a stop from elsewhere it begins nothing more. A person
+     * centres the stick and knows; a program that lets go between two moves would go on.
+     */
+    synchronized void endWhenStopped() {
+        endsWhenStopped = true;
+    }
+
+    synchronized Optional<String> ended() {
+        return ended;
     }
 
     /** Any message of the page is a sign of life. */
@@ -266,6 +283,10 @@ final class Driving {
 
     /** Nothing moves before it is stored that it moves; the newest wish waits for that. */
     private void want(Motion motion) {
+        if (ended.isPresent()) {
+            hand.insistOnLettingGo();
+            return;
+        }
         Optional<MoveGate.Keeps> keeps = isMoving() ? Optional.empty() : moveGate.keeps();
         if (keeps.isPresent()) {
             if (hand.keepsGoing()) {
@@ -339,6 +360,9 @@ final class Driving {
 
     /** As {@link #stop}, and the stick must come back to the centre before it drives again. */
     synchronized void stopFromElsewhere(String why) {
+        if (endsWhenStopped && ended.isEmpty()) {
+            ended = Optional.of(why);
+        }
         hand.insistOnLettingGo();
         stop(why);
     }

@@ -53,6 +53,7 @@ public final class MachineDesk implements AutoCloseable {
         this.desks = desks;
         this.lines = lines;
         this.desk = make.apply(this);
+        desk.driving.endWhenStopped();
         desks.add(desk);
         if (!desk.httpSession().isEmpty()) {
             lines.add(desk);
@@ -242,6 +243,12 @@ public final class MachineDesk implements AutoCloseable {
     }
 
     private void insist() {
+        desk.driving
+                .ended()
+                .ifPresent(
+                        why -> {
+                            throw new MachineStopped(why);
+                        });
         if (!stopped.isEmpty()) {
             throw new MachineStopped(stopped);
         }

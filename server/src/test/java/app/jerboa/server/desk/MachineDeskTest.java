@@ -121,6 +121,45 @@ class MachineDeskTest {
         assertThat(head.told).containsExactly("drive 12 0", "stop");
     }
 
+    /**
+     * All is stopped while its stick is centred after a silence: what it pushes next is nothing.
+     */
+    @Test
+    void aStopWhileItLetsGoEndsItToo() {
+        AtomicInteger looks = new AtomicInteger();
+        assertThatThrownBy(
+                        () ->
+                                hold(
+                                        () -> {
+                                            int look = looks.incrementAndGet();
+                                            if (look == 3) {
+                                                standsStill();
+                                            } else if (look == 4) {
+                                                driving.stopFromElsewhere("STOP ALL");
+                                            }
+                                            return look > 12;
+                                        }))
+                .isInstanceOf(MachineStopped.class)
+                .hasMessage("STOP ALL");
+        assertThat(head.told).containsExactly("drive 12 0", "stop", "stop");
+    }
+
+    /** Between two moves nobody holds the stick, and no stop was seen done yet. */
+    @Test
+    void aStopBetweenTwoMovesEndsItAtOnce() {
+        AtomicInteger looks = new AtomicInteger();
+        hold(() -> looks.incrementAndGet() > 2);
+        driving.stopFromElsewhere("STOP ALL");
+        head.told.clear();
+        assertThatThrownBy(() -> hold(() -> false))
+                .isInstanceOf(MachineStopped.class)
+                .hasMessage("STOP ALL");
+        driving.stick(new Push(1, 0, 0, 0, 0, 0), 1);
+        driving.recall(1);
+        driving.home();
+        assertThat(head.told).isEmpty();
+    }
+
     private void hold(BooleanSupplier until) {
         machine.hold(12, 0, 0, 10_000, until);
     }
