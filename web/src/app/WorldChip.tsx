@@ -7,12 +7,13 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import TextField from '@mui/material/TextField'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rights } from '../shared/api/changes'
-import { get, put, sentence } from '../shared/api/client'
+import { put, sentence } from '../shared/api/client'
 import { jobKeys } from '../shared/api/job'
 import type { Job, World } from '../shared/api/types'
+import { useWorld } from '../shared/api/useWorld'
 import { Trouble } from '../shared/ui/Trouble'
 
 /** The live network stands out: solid, and in the colour of what can hurt. */
@@ -25,11 +26,7 @@ const LOOKS: Record<string, object> = {
 /** Which world commands go to, and where the laptop is in it; a lead chooses it here. */
 export function WorldChip({ job }: { readonly job: Job }) {
   const [open, setOpen] = useState(false)
-  const world = useQuery({
-    queryKey: jobKeys.world(job.id),
-    queryFn: () => get<World>(`/api/jobs/${job.id}/world`),
-    retry: false,
-  })
+  const world = useWorld(job.id)
   const seen = world.data
   return (
     <Box
@@ -56,15 +53,21 @@ export function WorldChip({ job }: { readonly job: Job }) {
           laptop <span className="mono">{seen.laptop}</span>
         </Box>
       )}
-      {seen && seen.cautions.length > 0 && (
-        <Box component="span" sx={{ color: 'error.main', fontWeight: 600 }} title={seen.cautions.join(' ')}>
-          ▲ {seen.cautions.length}
+      {seen && inTheWay(seen).length > 0 && (
+        <Box component="span" sx={{ color: 'error.main', fontWeight: 600 }} title={inTheWay(seen).join(' ')}>
+          ▲ {inTheWay(seen).length}
         </Box>
       )}
       {seen && open && <WorldDialog job={job} world={seen} onClose={() => setOpen(false)} />}
     </Box>
   )
 }
+
+/** Cautions, and findings of how this machine stands to the plan, a sentence or two each. */
+const inTheWay = (world: World): readonly string[] => [
+  ...world.cautions,
+  ...world.findings.map((f) => `${f.what} ${f.why}`),
+]
 
 interface DialogProps {
   readonly job: Job
@@ -89,7 +92,7 @@ function WorldDialog({ job, world, onClose }: DialogProps) {
       <DialogTitle>Commands go to: {world.words}</DialogTitle>
       <DialogContent>
         {choose.error && <Trouble>{sentence(choose.error)}</Trouble>}
-        {world.cautions.map((c) => (
+        {inTheWay(world).map((c) => (
           <Trouble key={c}>{c}</Trouble>
         ))}
         {world.addresses.length > 0 && (

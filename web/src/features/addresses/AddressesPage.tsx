@@ -7,6 +7,7 @@ import { about } from '../../shared/api/about'
 import { editing } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { AddressPlan, Job } from '../../shared/api/types'
+import { useWorld } from '../../shared/api/useWorld'
 import { FixDialog } from '../../shared/ui/FixDialog'
 import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
@@ -31,6 +32,7 @@ const words = {
 export function AddressesPage({ job }: { readonly job: Job }) {
   const [tab, setTab] = useTab(TABS)
   const [plan, setPlan] = useState<AddressPlan>()
+  const world = useWorld(job.id)
   const replan = useMutation({
     mutationFn: () => get<AddressPlan>(`/api/jobs/${job.id}/address-plan`),
     onSuccess: setPlan,
@@ -50,6 +52,7 @@ export function AddressesPage({ job }: { readonly job: Job }) {
       title="Addresses"
       job={job}
       findings={about(job.findings, tab === 'as-found' ? ['evidence'] : ['addresses', 'secrets'])}
+      ofWorld={world.data?.findings ?? []}
       folded={tab === 'as-found'}
       actions={actions}
       keys={[

@@ -8,6 +8,7 @@ import { about } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import type { BringUp, Job } from '../../shared/api/types'
+import { useWorld } from '../../shared/api/useWorld'
 import { Page } from '../../shared/ui/Page'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useTab } from '../../shared/ui/useTab'
@@ -32,8 +33,15 @@ export function BringUpPage({ job }: { readonly job: Job }) {
   const [tab, setTab] = useTab(TABS)
   const wanted = Number(useSearchParams()[0].get('device'))
   const findings = about(job.findings, ['addresses', 'secrets'])
+  const world = useWorld(job.id)
   return (
-    <Page title="Bring-up" job={job} findings={findings} actions={<Actions job={job} bringUp={bringUp} />}>
+    <Page
+      title="Bring-up"
+      job={job}
+      findings={findings}
+      ofWorld={world.data?.findings ?? []}
+      actions={<Actions job={job} bringUp={bringUp} />}
+    >
       {bringUp.view.error && <Trouble>{sentence(bringUp.view.error)}</Trouble>}
       {view && !view.started && <MethodChoice job={job} may={may} start={bringUp.start} />}
       {view?.started && (

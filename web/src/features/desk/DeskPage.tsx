@@ -5,6 +5,7 @@ import { Link as RouterLink } from 'react-router'
 import { rights } from '../../shared/api/changes'
 import { get, sentence } from '../../shared/api/client'
 import type { Desk, Job } from '../../shared/api/types'
+import { useWorld } from '../../shared/api/useWorld'
 import { Page } from '../../shared/ui/Page'
 import type { PageKey } from '../../shared/ui/pageKeys'
 import { Trouble } from '../../shared/ui/Trouble'
@@ -33,8 +34,16 @@ export function DeskPage({ job }: { readonly job: Job }) {
     placeholderData: keepPreviousData,
   })
   const findings = job.findings.filter((f) => f.severity === 'stop' && f.waiver === null)
+  const world = useWorld(job.id)
   return (
-    <Page title="Desk" job={job} findings={findings} keys={deskKeys} folded>
+    <Page
+      title="Desk"
+      job={job}
+      findings={findings}
+      ofWorld={world.data?.findings ?? []}
+      keys={deskKeys}
+      folded
+    >
       {!rights(job).drive && <p>Your role in this job is to look on: you can watch here, not drive.</p>}
       {desk.error && <Trouble>{sentence(desk.error)}</Trouble>}
       {desk.data?.cameras.length === 0 && <NothingToDrive job={job} />}

@@ -14,15 +14,16 @@ const MOST = 100
 interface Props {
   readonly job: Job
   readonly findings: readonly Finding[]
+  readonly ofWorld: readonly Finding[]
   /** Starts folded even with something to say. */
   readonly folded?: boolean
 }
 
 /** The ruled margin: findings beside what they concern, stops first, each with why, source and fix. */
-export function Margin({ job, findings, folded: wanted = false }: Props) {
+export function Margin({ job, findings, ofWorld, folded: wanted = false }: Props) {
   // With nothing to say it keeps out of the way, until somebody decides otherwise.
   const [choice, setFolded] = useState<boolean>()
-  const folded = choice ?? (wanted || findings.length === 0)
+  const folded = choice ?? (wanted || findings.length + ofWorld.length === 0)
   const [chosen, setChosen] = useState<Fix>()
   const [wished, setShown] = useState(MOST)
   const { hash } = useLocation()
@@ -34,7 +35,7 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
         onClick={() => setFolded(false)}
         sx={{ writingMode: 'vertical-rl', minWidth: 40, borderRadius: 0 }}
       >
-        Findings ({findings.filter((f) => f.waiver === null).length}
+        Findings ({ofWorld.length + findings.filter((f) => f.waiver === null).length}
         {stops(findings)})
       </Button>
     )
@@ -59,7 +60,10 @@ export function Margin({ job, findings, folded: wanted = false }: Props) {
           Fold
         </Button>
       </Box>
-      {findings.length === 0 && <p>Nothing stands against this page.</p>}
+      {ofWorld.map((f) => (
+        <FindingNote key={f.key} job={job} finding={f} all={ofWorld} />
+      ))}
+      {findings.length + ofWorld.length === 0 && <p>Nothing stands against this page.</p>}
       {findings
         .slice(0, shown)
         .map((f) =>
@@ -95,7 +99,8 @@ interface NoteProps {
   readonly job: Job
   readonly finding: Finding
   readonly all: readonly Finding[]
-  readonly onFix: (fix: Fix) => void
+  /** Missing for what neither a change nor a waiver can clear. */
+  readonly onFix?: (fix: Fix) => void
 }
 
 function FindingNote({ job, finding, all, onFix }: NoteProps) {
@@ -121,7 +126,7 @@ function FindingNote({ job, finding, all, onFix }: NoteProps) {
       <Box sx={{ mt: 0.5, color: 'text.secondary', fontSize: '0.88rem' }}>Rule: {finding.source}</Box>
       {finding.fixes.map((fix) => (
         <Box key={fix.label} sx={{ mt: 1 }}>
-          <Button size="small" variant="outlined" onClick={() => onFix(fix)}>
+          <Button size="small" variant="outlined" onClick={() => onFix?.(fix)}>
             {fix.label} …
           </Button>
           {alsoClears(fix, finding, all)}
@@ -138,7 +143,7 @@ function FindingNote({ job, finding, all, onFix }: NoteProps) {
           Make passwords …
         </Button>
       )}
-      {rights(job).plan && <Waive job={job} finding={finding} />}
+      {onFix && rights(job).plan && <Waive job={job} finding={finding} />}
     </Box>
   )
 }

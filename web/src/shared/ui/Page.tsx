@@ -11,6 +11,8 @@ interface Props {
   readonly job: Job
   /** What the margin says; a page without a margin has none. */
   readonly findings?: readonly Finding[]
+  /** Said before them: of this machine rather than of the plan, so that nobody can waive it. */
+  readonly ofWorld?: readonly Finding[]
   readonly actions?: ReactNode
   /** Keys of this page beside those that work everywhere. */
   readonly keys?: readonly PageKey[]
@@ -22,7 +24,17 @@ interface Props {
 }
 
 /** A stage's page: its title and actions, its content, and the margin beside it. */
-export function Page({ title, job, findings, actions, keys = [], folded, fills, children }: Props) {
+export function Page({
+  title,
+  job,
+  findings,
+  ofWorld = [],
+  actions,
+  keys = [],
+  folded,
+  fills,
+  children,
+}: Props) {
   useHashTarget()
   return (
     <Box
@@ -57,7 +69,7 @@ export function Page({ title, job, findings, actions, keys = [], folded, fills, 
         </Box>
         {children}
       </Box>
-      {findings && <Margin job={job} findings={findings} folded={folded ?? false} />}
+      {findings && <Margin job={job} findings={findings} ofWorld={ofWorld} folded={folded ?? false} />}
       <KeysHelp title={title} keys={keys} />
     </Box>
   )

@@ -2,6 +2,7 @@ package app.jerboa.server;
 
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackages;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -53,7 +54,17 @@ class ServerWallsTest {
                 .should()
                 .dependOnClassesThat(
                         resideInAPackage("..jerboa.server..")
-                                .and(resideOutsideOfPackage("..server.platform..")))
+                                .and(
+                                        resideOutsideOfPackages(
+                                                "..server.platform..", "..server.words..")))
+                .check(SERVER);
+        noClasses()
+                .that()
+                .resideInAPackage("..server.words..")
+                .should()
+                .dependOnClassesThat(
+                        resideInAPackage("..jerboa..")
+                                .and(resideOutsideOfPackage("..server.words..")))
                 .check(SERVER);
     }
 

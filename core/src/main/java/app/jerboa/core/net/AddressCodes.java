@@ -46,6 +46,10 @@ public final class AddressCodes {
     public static final FindingCode BLOCK =
             new FindingCode("ADDR-BLOCK", NOTE, Discipline.ADDRESSES);
 
+    /** More than one interface of this machine leads to a device. */
+    public static final FindingCode OVERLAP =
+            new FindingCode("ADDR-OVERLAP", WARN, Discipline.ADDRESSES);
+
     /** Every code, so that a test can prove each has its wording. */
     public static final List<FindingCode> ALL =
             List.of(
@@ -64,7 +68,8 @@ public final class AddressCodes {
                     NONE,
                     RESERVED,
                     FULL,
-                    BLOCK);
+                    BLOCK,
+                    OVERLAP);
 
     private AddressCodes() {}
 }

@@ -22,6 +22,7 @@ import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.SheetReader;
+import app.jerboa.server.words.Words;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -108,10 +109,10 @@ class AddressController {
 
     private static String why(Move move) {
         return switch (move.reason()) {
-            case UNPLANNED -> "it has no address yet";
-            case NOT_USABLE -> "its address may not be used";
-            case JOINS_RUN -> "its controller counts up to it";
-            case MAKES_ROOM -> "it makes room for a run of cameras";
+            case UNPLANNED -> Words.say("renumber.none");
+            case NOT_USABLE -> Words.say("renumber.unusable");
+            case JOINS_RUN -> Words.say("renumber.counted");
+            case MAKES_ROOM -> Words.say("renumber.room");
         };
     }
 
@@ -156,7 +157,7 @@ class AddressController {
             throw bad(given(body.start()) ? "start" : "gateway", e.getMessage() + ".");
         }
         if (!List.of("static", "reservation", "lease").contains(body.practice())) {
-            throw bad("practice", "Addresses are static, reservations or leases.");
+            throw bad("practice", Words.say("refused.address-means"));
         }
         return AddressWhatIf.practice(jobs.editor(), job, body.practice());
     }
@@ -183,8 +184,7 @@ class AddressController {
                     result.rows().stream().map(AddressController::row).toList(),
                     result.missing().stream().map(Device::name).toList());
         } catch (IllegalArgumentException e) {
-            throw bad(
-                    "file", "It cannot be compared: " + e.getMessage() + ". Nothing was changed.");
+            throw bad("file", Words.say("refused.uncomparable", Map.of("why", e.getMessage())));
         }
     }
 

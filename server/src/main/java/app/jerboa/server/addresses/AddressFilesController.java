@@ -7,6 +7,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Spreadsheet;
+import app.jerboa.server.words.Words;
 import java.util.Map;
 import java.util.function.Function;
 import org.springframework.http.HttpStatus;
@@ -93,7 +94,7 @@ class AddressFilesController {
                                         new Problem(
                                                 HttpStatus.BAD_REQUEST,
                                                 "bad-value",
-                                                "Labels are small, medium or large.",
+                                                Words.say("refused.label-size"),
                                                 Map.of("field", "size")));
         Job job = jobs.load(id).job();
         String base =

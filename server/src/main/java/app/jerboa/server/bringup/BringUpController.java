@@ -6,6 +6,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.Map;
 import java.util.Optional;
@@ -67,7 +68,7 @@ class BringUpController {
         }
         return Optional.of(
                 BringUpMethod.fromWire(word)
-                        .orElseThrow(() -> bad("method", "There is no such method.")));
+                        .orElseThrow(() -> bad("method", Words.say("refused.method"))));
     }
 
     /** On paper: the one under way, else as it would be by a method. */
@@ -135,7 +136,7 @@ class BringUpController {
     private static String saw(SawBody body) {
         String saw = body.saw() == null ? "" : body.saw().strip();
         if (saw.isEmpty() || saw.length() > LONGEST_SAW) {
-            throw bad("saw", "Say what you saw, in 1 to " + LONGEST_SAW + " characters.");
+            throw bad("saw", Words.say("refused.saw", Map.of("most", LONGEST_SAW)));
         }
         return saw;
     }

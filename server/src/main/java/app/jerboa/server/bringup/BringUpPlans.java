@@ -18,6 +18,7 @@ import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.view.JobViews;
+import app.jerboa.server.words.Words;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -86,9 +87,7 @@ class BringUpPlans {
                         .collect(Collectors.toCollection(ArrayList::new));
         List<DeviceId> ring = WaitingRing.of(devices);
         if (!ring.isEmpty()) {
-            blocked.add(
-                    names(stored, ring)
-                            + " wait for each other: each starts on an address that is planned for another, or hangs on one that does. Plan another address for one of them.");
+            blocked.add(Words.say("refused.ring", Map.of("devices", names(stored, ring))));
         } else {
             noLaptopAddress(stored, devices).ifPresent(blocked::add);
         }
@@ -101,8 +100,7 @@ class BringUpPlans {
                     BringUpMethod.HOP_EACH, false, devices, stored.laptopHome(), StepTimes.usual());
             return Optional.empty();
         } catch (IllegalArgumentException e) {
-            return Optional.of(
-                    "There is " + e.getMessage() + ": free one there, or bring fewer up at once.");
+            return Optional.of(Words.say("refused.bring-up-room", Map.of("why", e.getMessage())));
         }
     }
 

@@ -20,6 +20,7 @@ import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.rig.RigHands;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.WorldTime;
 import app.jerboa.server.world.Worlds;
@@ -226,7 +227,7 @@ class BringUpViews {
 
     /** Where a device starts, for people. */
     static String start(Device d) {
-        return factory(d).orElse("its own address");
+        return factory(d).orElse(Words.say("step.own-address"));
     }
 
     /** Every step in words, for paper. */
@@ -254,9 +255,9 @@ class BringUpViews {
         int minutes =
                 (sheet.secondsFrom(0, plans.times(stored), boots(stored), Map.of()) + 59) / 60;
         return List.of(
-                rows.size() + " steps, about " + minutes + " min for one technician.",
-                "Laptop at home: " + stored.laptopHome() + ". Passwords are not on this paper.",
-                "Follow local codes; licensed people for mains and structure.");
+                Words.say("paper.steps", Map.of("steps", rows.size(), "minutes", minutes)),
+                Words.say("paper.laptop", Map.of("address", stored.laptopHome())),
+                Words.say("paper.codes"));
     }
 
     /** The words of the step that is done now. */
@@ -301,7 +302,7 @@ class BringUpViews {
         Optional<Device> device = step.device().flatMap(stored.job()::device);
         Map<String, String> facts =
                 Map.of(
-                        "device", device.map(Device::name).orElse("a device that is gone"),
+                        "device", device.map(Device::name).orElse(Words.say("step.device-gone")),
                         "factory", device.map(BringUpViews::start).orElse(""),
                         "planned", device.flatMap(Device::address).map(Ipv4::toString).orElse(""),
                         "laptop", step.laptop().toString());

@@ -16,6 +16,7 @@ import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.proof.Observations;
 import app.jerboa.server.rig.RigHands;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Worlds;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -139,24 +140,18 @@ class BringUps {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "nothing-to-bring-up",
-                    "Every device is set already: there is nothing to bring up.");
+                    Words.say("refused.nothing-to-bring-up"));
         }
         mapper.close(job);
         long run = mapper.insertRun(job, how.wire(), workshop, by.displayName(), at(now));
         mapper.insertSteps(run, StepRow.of(steps, 1));
         log.event(
                 job,
-                "Bring-up started: "
-                        + steps.size()
-                        + " steps, method "
-                        + how.wire()
-                        + place(workshop),
+                Words.say(
+                        workshop ? "logged.bring-up-workshop" : "logged.bring-up-on-site",
+                        Map.of("steps", steps.size(), "method", how.wire())),
                 List.of(),
                 by);
-    }
-
-    private static String place(boolean workshop) {
-        return workshop ? ", in the workshop" : ", on site";
     }
 
     private void insistOnSoundPlan(Jobs.Stored stored, Hall hall) {
@@ -165,8 +160,7 @@ class BringUps {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "plan-stopped",
-                    "The address plan has faults that would be carried into the devices. Clear them on the Addresses page first: "
-                            + String.join(" ", blocked));
+                    Words.say("refused.plan-faults", Map.of("faults", String.join(" ", blocked))));
         }
     }
 
@@ -177,7 +171,7 @@ class BringUps {
                     jobs.lock(job);
                     open.need(job);
                     mapper.close(job);
-                    log.event(job, "Bring-up ended", List.of(), by);
+                    log.event(job, Words.say("logged.bring-up-ended"), List.of(), by);
                 });
         return view(job);
     }
@@ -193,7 +187,7 @@ class BringUps {
                     insistOnSoundPlan(stored, Hall.of(stored.job()));
                     mapper.clearAside(run.id());
                     replan(stored, run, Set.of(), now);
-                    log.event(job, "The rest of the bring-up was planned anew", List.of(), by);
+                    log.event(job, Words.say("logged.bring-up-anew"), List.of(), by);
                 });
         return view(job);
     }
@@ -262,7 +256,7 @@ class BringUps {
         OpenBringUp.insistOnDevice(stored, row);
         Device device = concerned(stored, row);
         doneSteps.differs(stored, row, saw, now);
-        String text = device.name() + " differs from the plan: " + saw;
+        String text = Words.say("logged.differs", Map.of("device", device.name(), "saw", saw));
         if (at.isPresent()) {
             observations.add(
                     job,
@@ -291,7 +285,9 @@ class BringUps {
         mapper.putAside(run.id(), device.id().value());
         log.event(
                 job,
-                device.name() + " put aside at step \"" + row.kind() + "\": " + saw,
+                Words.say(
+                        "logged.put-aside",
+                        Map.of("device", device.name(), "step", row.kind(), "saw", saw)),
                 List.of(row.deviceId()),
                 by);
         replan(stored, run, open.need(job).asideIds(), now);
@@ -299,10 +295,7 @@ class BringUps {
 
     private static Device concerned(Jobs.Stored stored, StepRow row) {
         if (row.deviceId() == 0) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "no-device",
-                    "This step is about the laptop, not about a device. Set its address and check again.");
+            throw new Problem(HttpStatus.CONFLICT, "no-device", Words.say("refused.about-laptop"));
         }
         return stored.need(row.deviceId());
     }

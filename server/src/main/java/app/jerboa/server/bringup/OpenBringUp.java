@@ -5,6 +5,8 @@ import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -24,7 +26,7 @@ class OpenBringUp {
                                 new Problem(
                                         HttpStatus.CONFLICT,
                                         "not-started",
-                                        "No bring-up is under way. Start one first."));
+                                        Words.say("refused.no-bring-up")));
     }
 
     StepRow current(long job, int number) {
@@ -35,9 +37,7 @@ class OpenBringUp {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "not-this-step",
-                    "Step "
-                            + number
-                            + " is not the one to do now; somebody may have done it meanwhile. The page shows the present one.");
+                    Words.say("refused.not-this-step", Map.of("number", number)));
         }
         return current;
     }
@@ -48,9 +48,7 @@ class OpenBringUp {
                         || stored.job().device(new DeviceId(row.deviceId())).isPresent();
         if (!there) {
             throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "device-gone",
-                    "The device of this step was removed from the job. Plan the rest anew: what is set stays set.");
+                    HttpStatus.CONFLICT, "device-gone", Words.say("refused.step-without-device"));
         }
     }
 }

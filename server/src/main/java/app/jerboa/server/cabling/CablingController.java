@@ -22,6 +22,7 @@ import app.jerboa.server.platform.Download;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -92,7 +93,7 @@ class CablingController {
         Job stored = jobs.load(job).job();
         if (body.volts().isPresent()
                 && !(body.volts().getAsDouble() >= 0 && body.volts().getAsDouble() <= MOST_VOLTS)) {
-            throw refused("volts", "volts run from 0 to 60");
+            throw refused("volts", Words.say("refused.volts"));
         }
         Run now = need(stored, run);
         Job other =
@@ -108,7 +109,8 @@ class CablingController {
                 (name, text) -> {
                     Field field =
                             Field.fromWire(ItemKind.RUN, name)
-                                    .orElseThrow(() -> refused(name, "a run has no such field"));
+                                    .orElseThrow(
+                                            () -> refused(name, Words.say("refused.run-field")));
                     String now = JobItems.text(run, field);
                     edits.add(EditBody.of(new Edit(run.ref(), field, now, text)));
                 });

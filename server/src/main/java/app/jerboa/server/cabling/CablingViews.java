@@ -38,6 +38,7 @@ import app.jerboa.server.cabling.CablingBodies.RunRow;
 import app.jerboa.server.cabling.CablingBodies.ShapeBody;
 import app.jerboa.server.cabling.CablingBodies.SocketBody;
 import app.jerboa.server.findings.Checks;
+import app.jerboa.server.words.Words;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -217,15 +218,18 @@ final class CablingViews {
         String what =
                 c.source()
                         .map(Device::name)
-                        .orElse("a supply of its own, " + Figures.number(c.volts(), 1) + " V");
+                        .orElse(
+                                Words.say(
+                                        "fed.own", Map.of("volts", Figures.number(c.volts(), 1))));
         String figure =
                 c.source().isEmpty()
-                        ? "no run of power"
-                        : Figures.volts(c.volts())
-                                + " at the device, "
-                                + Figures.watts(c.spareWatts())
-                                + " left"
-                                + (c.hours() > 0 ? ", " + Figures.number(c.hours(), 1) + " h" : "");
+                        ? Words.say("fed.none")
+                        : Words.say(
+                                c.hours() > 0 ? "fed.from-hours" : "fed.from",
+                                Map.of(
+                                        "volts", Figures.volts(c.volts()),
+                                        "watts", Figures.watts(c.spareWatts()),
+                                        "hours", Figures.number(c.hours(), 1)));
         return new ChoiceBody(what, figure, c.works());
     }
 

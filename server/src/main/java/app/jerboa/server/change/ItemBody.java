@@ -6,6 +6,7 @@ import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -42,26 +43,20 @@ public record ItemBody(String item, long id, Map<String, String> values) {
     }
 
     private static String unknownField(String name) {
-        return "There is no field \"" + name + "\" there. Nothing was changed.";
+        return Words.say("refused.no-field", Map.of("field", name));
     }
 
     static ItemRef ref(String item, long id) {
         ItemKind kind =
                 ItemKind.fromWire(item)
-                        .orElseThrow(
-                                () ->
-                                        bad(
-                                                "item",
-                                                "There is no such kind of item. Nothing was changed."));
+                        .orElseThrow(() -> bad("item", Words.say("refused.item-kind")));
         return new ItemRef(kind, id);
     }
 
     static String bounded(Field field, String text) {
         int longest = field.type().shape() == FieldType.Shape.FACTS ? LONGEST_FACTS : LONGEST;
         if (text.length() > longest) {
-            throw bad(
-                    field.wire(),
-                    "That text is over " + longest + " characters. Nothing was changed.");
+            throw bad(field.wire(), Words.say("refused.text-long", Map.of("most", longest)));
         }
         return text;
     }

@@ -5,6 +5,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.HeadLink;
 import java.util.Map;
 import java.util.Optional;
@@ -60,10 +61,13 @@ public class BorrowedLinks {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "driven",
-                    mapper.leaseHolder(id).orElse("Somebody")
-                            + " is driving "
-                            + device.name()
-                            + " now, so nothing was sent.",
+                    Words.say(
+                            "refused.driven",
+                            Map.of(
+                                    "person",
+                                    mapper.leaseHolder(id).orElse("Somebody"),
+                                    "device",
+                                    device.name())),
                     Map.of());
         }
         try {

@@ -8,10 +8,12 @@ import app.jerboa.server.people.Members;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.Settings;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.WorldChoice;
 import app.jerboa.server.world.Worlds;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Stopping.Outcome;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
@@ -24,8 +26,7 @@ import org.springframework.stereotype.Component;
 class CameraTaking {
     static final int LEASE_SECONDS = 5;
 
-    static final String ELSEWHERE =
-            "The commands of this job go somewhere else now, so it was stopped and given back.";
+    static final String ELSEWHERE = Words.say("given-back.elsewhere");
 
     /** A stop not seen done after this is left to the sweep; the link is given up. */
     private static final int LET_GO_SECONDS = 3;
@@ -127,13 +128,13 @@ class CameraTaking {
                                 name ->
                                         DeskMessages.Refused.heldBySomebody(
                                                 id.device(),
-                                                name
-                                                        + " is driving it at another desk. Ask for it, or wait until they let go."))
+                                                Words.say(
+                                                        "refused.driven-at-another-desk",
+                                                        Map.of("person", name))))
                         .orElseGet(
                                 () ->
                                         new DeskMessages.Refused(
-                                                id.device(),
-                                                "It is being stopped first, since it was left moving. Take it again in a moment."));
+                                                id.device(), Words.say("refused.stopped-first")));
         desk.screen.tell(refused);
     }
 

@@ -76,7 +76,7 @@ class ChainController {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "no-chain",
-                    device.name() + " hangs on no chain that is reached from here.");
+                    Words.say("refused.no-chain", Map.of("device", device.name())));
         }
         OptionalInt count = withLeases(stored, chain, (Person) by, device);
         int planned = chain.line().cameras().size();
@@ -103,10 +103,13 @@ class ChainController {
                     throw new Problem(
                             HttpStatus.CONFLICT,
                             "driven",
-                            mapper.leaseHolder(id).orElse("Somebody")
-                                    + " is driving "
-                                    + camera.name()
-                                    + " now, so no number was changed. Take another camera first.");
+                            Words.say(
+                                    "refused.chain-driven",
+                                    Map.of(
+                                            "person",
+                                            mapper.leaseHolder(id).orElse("Somebody"),
+                                            "device",
+                                            camera.name())));
                 }
                 held.add(id);
             }

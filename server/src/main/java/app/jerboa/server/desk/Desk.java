@@ -4,6 +4,7 @@ import app.jerboa.server.people.Person;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.OpenLine;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
@@ -112,7 +113,7 @@ final class Desk implements OpenLine {
     public void mayDrive(boolean may) {
         mayDrive = may;
         if (!may) {
-            driving.giveBack("You may no longer drive in this job, so it was stopped.");
+            driving.giveBack(Words.say("given-back.not-allowed"));
         }
     }
 

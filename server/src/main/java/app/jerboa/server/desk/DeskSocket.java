@@ -6,6 +6,7 @@ import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Threads;
+import app.jerboa.server.words.Words;
 import jakarta.websocket.SendResult;
 import jakarta.websocket.Session;
 import java.io.IOException;
@@ -125,7 +126,7 @@ class DeskSocket extends TextWebSocketHandler {
         }
         if (in == null || !obeyed(desk, in)) {
             desk.screen.tell(
-                    new DeskMessages.Trouble(Optional.empty(), "That message was not understood."));
+                    new DeskMessages.Trouble(Optional.empty(), Words.say("refused.message")));
         }
     }
 

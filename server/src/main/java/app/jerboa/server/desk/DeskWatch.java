@@ -6,6 +6,7 @@ import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.ZoomPosition;
 import jakarta.annotation.PreDestroy;
@@ -185,10 +186,9 @@ class DeskWatch implements HealthIndicator {
             desk.screen.tell(
                     DeskMessages.Trouble.silence(
                             camera.device(),
-                            camera.name()
-                                    + " has stopped answering"
-                                    + (why.isEmpty() ? "" : " (" + why + ")")
-                                    + ". Look at its power and its link; take it again when it is back."));
+                            Words.say(
+                                    why.isEmpty() ? "silent.camera" : "silent.camera-why",
+                                    Map.of("device", camera.name(), "why", why))));
         }
     }
 

@@ -8,6 +8,7 @@ import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.Threads;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import java.util.Collection;
 import java.util.List;
@@ -91,11 +92,7 @@ class Desks {
         desk.tasks.then(
                 work,
                 () -> said(desk, task),
-                () ->
-                        desk.screen.tell(
-                                new DeskMessages.Refused(
-                                        0,
-                                        "This server has too much to do just now. Try again in a moment.")));
+                () -> desk.screen.tell(new DeskMessages.Refused(0, Words.say("refused.busy"))));
     }
 
     private void said(Desk desk, Runnable task) {
@@ -105,9 +102,7 @@ class Desks {
             desk.screen.tell(new DeskMessages.Refused(0, e.getMessage()));
         } catch (RuntimeException e) {
             LOG.info("a desk's wish failed: {}", Threads.reason(e));
-            desk.screen.tell(
-                    new DeskMessages.Refused(
-                            0, "The database does not answer, so no camera was taken. Try again."));
+            desk.screen.tell(new DeskMessages.Refused(0, Words.say("refused.take-database")));
         }
     }
 
@@ -130,7 +125,7 @@ class Desks {
                     } else {
                         desk.screen.tell(
                                 new DeskMessages.Refused(
-                                        device, "Somebody else asks for it just now."));
+                                        device, Words.say("take-over.other-asks")));
                     }
                 });
     }
@@ -164,7 +159,7 @@ class Desks {
         } else if (stands == TakeOver.Stands.KEPT) {
             desk.wished.set(0);
             desk.screen.tell(
-                    DeskMessages.Refused.heldBySomebody(device, "It is kept where it is."));
+                    DeskMessages.Refused.heldBySomebody(device, Words.say("take-over.kept")));
         }
     }
 
@@ -217,9 +212,7 @@ class Desks {
     void stopAll(Desk desk) {
         if (!desk.mayDrive()) {
             desk.screen.tell(
-                    new DeskMessages.Trouble(
-                            Optional.empty(),
-                            "Your role in this job is to look on, so nothing was stopped. Call whoever drives."));
+                    new DeskMessages.Trouble(Optional.empty(), Words.say("refused.stop-viewer")));
             return;
         }
         stopAll(desk.job());

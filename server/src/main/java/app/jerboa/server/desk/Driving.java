@@ -255,7 +255,7 @@ final class Driving {
         } else if (camera.link().can().home()) {
             want(Motion.HOME);
         } else {
-            trouble("Its protocol has no home position, so it was not moved.");
+            trouble(Words.say("refused.no-home"));
         }
     }
 
@@ -325,8 +325,7 @@ final class Driving {
             hand.insistOnLettingGo();
             screen.accept(
                     new DeskMessages.Trouble(
-                            Optional.of(of.device()),
-                            "It could not be stored that the head moves, so it was not moved. Is the database there? Centre the stick and try again."));
+                            Optional.of(of.device()), Words.say("refused.move-unstored")));
         } else if (motion.byItself() || !silent(hand.lastSign(), SILENCE_MILLIS)) {
             begin(motion);
         }
@@ -441,9 +440,9 @@ final class Driving {
             stop("it did not say where it points for a second");
         }
         if (clock.getAsLong() - leaseEnds > 0) {
-            giveBack("It could not be kept for this desk, so it was stopped and given back.");
+            giveBack(Words.say("given-back.unkept"));
         } else if (silent(lastSign, PAGE_SILENCE_MILLIS)) {
-            giveBack("This page was silent, so its camera was given back. Take it again to drive.");
+            giveBack(Words.say("given-back.silent"));
         } else {
             CameraLink of = camera;
             owed.lateAfter(OWED_MILLIS)

@@ -16,6 +16,7 @@ import app.jerboa.wire.link.session.HeadLink;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -97,19 +98,24 @@ class FrameController {
         TypedFrame frame = typed(stored, device, body.hex());
         if (!frame.sendable()) {
             throw new Problem(
-                    HttpStatus.CONFLICT, "not-from-here", view(frame).does() + " It was not sent.");
+                    HttpStatus.CONFLICT,
+                    "not-from-here",
+                    Words.say("refused.not-from-here", Map.of("why", view(frame).does())));
         }
         String answer = borrowed.with(stored, device, (Person) by, l -> answer(l, frame));
         log.event(
                 job,
-                "Frame "
-                        + frame.octets()
-                        + " sent to "
-                        + device.name()
-                        + " ("
-                        + frame.words()
-                        + "): "
-                        + answer,
+                Words.say(
+                        "logged.frame",
+                        Map.of(
+                                "octets",
+                                frame.octets(),
+                                "device",
+                                device.name(),
+                                "words",
+                                frame.words(),
+                                "answer",
+                                answer)),
                 List.of(device.id().value()),
                 by);
         return new FrameAnswer(answer);
@@ -121,10 +127,10 @@ class FrameController {
         } catch (ExecutionException e) {
             return String.valueOf(e.getCause().getMessage());
         } catch (TimeoutException e) {
-            return "no answer within " + PATIENCE_SECONDS + " s";
+            return Words.say("answer.none-within", Map.of("seconds", PATIENCE_SECONDS));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            return "the server is stopping";
+            return Words.say("answer.stopping");
         }
     }
 }

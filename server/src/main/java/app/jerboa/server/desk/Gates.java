@@ -15,6 +15,7 @@ import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Threads;
+import app.jerboa.server.words.Words;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -152,7 +153,7 @@ class Gates {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "bad-value",
-                    "Name 1 to " + MOST + " cameras.",
+                    Words.say("refused.cameras-named", Map.of("most", MOST)),
                     Map.of("field", "devices"));
         }
         Jobs.Stored stored = jobs.load(job);
@@ -168,7 +169,7 @@ class Gates {
         }
         log.event(
                 job,
-                (clear ? "Clear was said at the place of " : "No longer clear: ") + names,
+                Words.say(clear ? "logged.clear" : "logged.not-clear", Map.of("devices", names)),
                 devices,
                 by);
         live.changed(job, Notice.DESK);
@@ -196,7 +197,7 @@ class Gates {
         }
         log.event(
                 camera.job(),
-                device.name() + (on ? " is on air" : " is off air") + ", said by hand",
+                Words.say(on ? "logged.on-air" : "logged.off-air", Map.of("device", device.name())),
                 List.of(camera.device()),
                 by);
         live.changed(camera.job(), Notice.DESK);

@@ -3,6 +3,7 @@ package app.jerboa.server.desk;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Steering;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -54,13 +55,13 @@ record LimitsWish(
         within("panRight", panRight);
         within("tiltDown", tiltDown);
         within("tiltUp", tiltUp);
-        below("panRight", panLeft, panRight, "The right limit must be right of the left one.");
-        below("tiltUp", tiltDown, tiltUp, "The upper limit must be above the lower one.");
+        below("panRight", panLeft, panRight, Words.say("refused.limit-right"));
+        below("tiltUp", tiltDown, tiltUp, Words.say("refused.limit-upper"));
     }
 
     private static void within(String field, Optional<Double> value) {
         if (value.isPresent() && !(Math.abs(value.get()) <= FARTHEST)) {
-            throw bad(field, "A limit is -720 to 720 degrees.");
+            throw bad(field, Words.say("refused.limit"));
         }
     }
 

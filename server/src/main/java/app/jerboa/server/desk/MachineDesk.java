@@ -10,6 +10,7 @@ import app.jerboa.wire.link.session.Answers;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.ZoomPosition;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
@@ -106,9 +107,10 @@ public final class MachineDesk implements AutoCloseable {
                             });
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new MachineStopped("the server is stopping");
+            throw new MachineStopped(Words.say("stick-lost.stopping"));
         } catch (ExecutionException | TimeoutException e) {
-            throw new MachineStopped("it was not taken within " + TAKE_SECONDS + " s");
+            throw new MachineStopped(
+                    Words.say("stick-lost.not-taken", Map.of("seconds", TAKE_SECONDS)));
         }
         desk.driving
                 .keeps()
@@ -136,7 +138,9 @@ public final class MachineDesk implements AutoCloseable {
                 .orElseThrow(
                         () ->
                                 new MachineStopped(
-                                        stopped.isEmpty() ? "it was given back" : stopped));
+                                        stopped.isEmpty()
+                                                ? Words.say("stick-lost.given-back")
+                                                : stopped));
     }
 
     public HeadLink link() {
@@ -273,7 +277,7 @@ public final class MachineDesk implements AutoCloseable {
             TimeUnit.MILLISECONDS.sleep(millis);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new MachineStopped("the server is stopping");
+            throw new MachineStopped(Words.say("stick-lost.stopping"));
         }
     }
 

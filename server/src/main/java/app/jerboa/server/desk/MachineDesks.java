@@ -6,6 +6,7 @@ import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
@@ -125,7 +126,7 @@ public class MachineDesks {
             TimeUnit.MILLISECONDS.sleep(BETWEEN_LOOKS_MILLIS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new MachineStopped("the server is stopping");
+            throw new MachineStopped(Words.say("stick-lost.stopping"));
         }
     }
 

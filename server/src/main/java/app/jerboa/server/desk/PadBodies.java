@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -71,26 +72,24 @@ final class PadBodies {
             insistOnName(name);
             boolean there = map != null && map.axes() != null && map.buttons() != null;
             if (!there || map.axes().size() > MOST_AXES || map.buttons().size() > MOST_BUTTONS) {
-                throw bad("map", "Say what each axis and button does, each thing once at most.");
+                throw bad("map", Words.say("refused.pad-twice"));
             }
             if (!map.axes().stream().allMatch(a -> a != null && a.possible())) {
-                throw bad(
-                        "axes",
-                        "An axis is pan, tilt, zoom, focus, roll, rail or knob: and its name, with a centre within -1 to 1.");
+                throw bad("axes", Words.say("refused.pad-axis"));
             }
             if (!map.buttons().stream().allMatch(b -> b != null && b.possible())) {
                 throw bad(
                         "buttons",
-                        "A button does one of: "
-                                + String.join(", ", new TreeSet<>(ACTS))
-                                + ", or up:, down: or verb: and its name.");
+                        Words.say(
+                                "refused.pad-button",
+                                Map.of("acts", String.join(", ", new TreeSet<>(ACTS)))));
             }
         }
     }
 
     static void insistOnName(String name) {
         if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
-            throw bad("name", "Name the pad in 1 to " + LONGEST_NAME + " characters.");
+            throw bad("name", Words.say("refused.pad-name", Map.of("most", LONGEST_NAME)));
         }
     }
 

@@ -1,5 +1,7 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.server.words.Words;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -53,7 +55,7 @@ class TakeOver {
         if (secondsLeft > 0) {
             desk.screen.tell(new DeskMessages.Asked(camera.device(), by, secondsLeft));
         } else {
-            desk.driving.giveBack(by + " took it over. It was stopped first.");
+            desk.driving.giveBack(Words.say("given-back.taken-over", Map.of("person", by)));
         }
     }
 }

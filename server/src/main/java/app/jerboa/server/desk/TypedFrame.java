@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.dprotocol.DMessage;
 import app.jerboa.wire.dprotocol.DWords;
@@ -36,8 +37,7 @@ record TypedFrame(Octets octets, String words, Effect effect) {
                         && octets.at(octets.size() - 1) == END
                         && !octets.slice(1, octets.size() - 1).toString().contains("FF");
         if (!frame) {
-            throw bad(
-                    "A VISCA frame to one camera begins with 81 to 87, ends with the only FF, and has 3 to 16 octets.");
+            throw bad(Words.say("refused.visca-frame"));
         }
         ViscaRequest request = new ViscaRequest.Raw(octets.slice(1, octets.size() - 1));
         return new TypedFrame(octets, ViscaWords.of(request), Effect.of(request));
@@ -48,10 +48,7 @@ record TypedFrame(Octets octets, String words, Effect effect) {
         return DForm.D.decode(octets)
                 .toOptional()
                 .map(a -> new TypedFrame(octets, DWords.of(a.message()), effect(a.message())))
-                .orElseThrow(
-                        () ->
-                                bad(
-                                        "A frame of the D protocol has 7 octets: FF, address, two of command, two of data, and their sum."));
+                .orElseThrow(() -> bad(Words.say("refused.d-frame")));
     }
 
     private static Effect effect(DMessage message) {
@@ -73,8 +70,7 @@ record TypedFrame(Octets octets, String words, Effect effect) {
             }
             return Octets.of(HexFormat.of().parseHex(digits));
         } catch (IllegalArgumentException e) {
-            throw bad(
-                    "Octets are written as pairs of 0 to 9 and A to F, for example 81 09 00 02 FF.");
+            throw bad(Words.say("refused.octets"));
         }
     }
 
@@ -82,7 +78,7 @@ record TypedFrame(Octets octets, String words, Effect effect) {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "bad-frame",
-                sentence + " Nothing was sent.",
+                Words.say("refused.unsent", Map.of("why", sentence)),
                 Map.of("field", "hex"));
     }
 

@@ -5,7 +5,7 @@ import app.jerboa.core.finding.Fix;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
-import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.job.Waiver;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.change.ChangesBody;
 import app.jerboa.server.words.Words;
@@ -27,39 +27,44 @@ public class FindingWords {
     private static final int MOST_NAMED = 4;
 
     /** The words of a finding, and what the items that it names were called then. */
-    private record Worded(FindingBody body, Map<Long, String> called) {
-        boolean holds(LongFunction<String> names) {
+    public record Worded(FindingBody body, Map<Long, String> called) {
+        /** They are still called so. */
+        public boolean holds(LongFunction<String> names) {
             return called.entrySet().stream()
                     .allMatch(e -> e.getValue().equals(named(e.getKey(), names)));
+        }
+
+        /** With who accepted it, if anybody did. */
+        public FindingBody body(Optional<Waiver> waiver) {
+            return waiver.isEmpty()
+                    ? body
+                    : body.with(
+                            waiver.map(
+                                    w ->
+                                            new FindingBody.WaiverBody(
+                                                    w.id(), w.person(), w.reason())));
         }
     }
 
     /** A finding that outlived a change is the same object: it keeps its words. */
     private final Cache<Finding, Worded> worded = Caffeine.newBuilder().weakKeys().build();
 
+    /** One that is not of the job itself, so that it offers no change and is never waived. */
+    public static FindingBody beside(Finding finding) {
+        return body(finding, id -> "");
+    }
+
     /**
      * @param names what an item is called, by its id
      */
-    public FindingBody body(JobFindings.Judged judged, LongFunction<String> names) {
-        FindingBody body = words(judged.finding(), names);
-        return judged.waiver().isEmpty()
-                ? body
-                : body.with(
-                        judged.waiver()
-                                .map(
-                                        w ->
-                                                new FindingBody.WaiverBody(
-                                                        w.id(), w.person(), w.reason())));
-    }
-
-    private FindingBody words(Finding finding, LongFunction<String> names) {
+    public Worded words(Finding finding, LongFunction<String> names) {
         Worded known = worded.getIfPresent(finding);
         if (known == null || !known.holds(names)) {
             Map<Long, String> called = new HashMap<>();
             known = new Worded(body(finding, id -> noted(id, names, called)), called);
             worded.put(finding, known);
         }
-        return known.body();
+        return known;
     }
 
     private static String noted(long id, LongFunction<String> names, Map<Long, String> called) {

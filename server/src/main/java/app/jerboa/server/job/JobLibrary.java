@@ -8,8 +8,10 @@ import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Author;
+import app.jerboa.server.words.Words;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -68,7 +70,7 @@ public class JobLibrary {
                                             default -> i;
                                         })
                         .toList();
-        return make(items, "Copied from \"" + original.name() + "\"", by);
+        return make(items, Words.say("logged.copied", Map.of("job", original.name())), by);
     }
 
     private static String copyName(String name) {
@@ -80,19 +82,19 @@ public class JobLibrary {
     @Transactional
     public void archive(long job, boolean archived, Author by) {
         mapper.setArchived(job, archived);
-        log.file(job, archived ? "Job archived" : "Job fetched from the archive", by);
+        log.file(job, Words.say(archived ? "logged.archived" : "logged.from-archive"), by);
     }
 
     /** Everything of it is kept, so that it can be fetched back. */
     @Transactional
     public void delete(long job, Author by) {
         mapper.setDeleted(job, true);
-        log.file(job, "Job deleted", by);
+        log.file(job, Words.say("logged.deleted"), by);
     }
 
     @Transactional
     public void restore(long job, Author by) {
         mapper.setDeleted(job, false);
-        log.file(job, "Job fetched back after it was deleted", by);
+        log.file(job, Words.say("logged.restored"), by);
     }
 }

@@ -3,6 +3,8 @@ package app.jerboa.server.job;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 
 /** The address a device is to have, for work that cannot go on without one. */
@@ -19,7 +21,8 @@ public final class PlannedAddress {
                                 new Problem(
                                         HttpStatus.CONFLICT,
                                         "no-planned-address",
-                                        device.name()
-                                                + " has no planned address any more. Give it one on the Addresses page; the bring-up waits here."));
+                                        Words.say(
+                                                "refused.no-planned-address",
+                                                Map.of("device", device.name()))));
     }
 }

@@ -3,6 +3,7 @@ package app.jerboa.server.jobfile;
 import app.jerboa.server.job.JobLibrary;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.profile.Profiles;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Worlds;
 import java.io.IOException;
 import org.springframework.core.io.ClassPathResource;
@@ -33,7 +34,7 @@ class DemoJob {
 
     /** A new job of its own for a person; its id. */
     long make(Author person) {
-        long job = library.make(file.items(), "Job made from the demo", person);
+        long job = library.make(file.items(), Words.say("logged.from-demo"), person);
         worlds.startInRig(job);
         return job;
     }

@@ -2,6 +2,8 @@ package app.jerboa.server.jobfile;
 
 import app.jerboa.core.item.Field;
 import app.jerboa.core.value.Lengths;
+import app.jerboa.server.words.Words;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -27,24 +29,23 @@ final class FileShape {
         insist(
                 file.path("format").asString("").equals(JobFileFormat.FORMAT),
                 "/format",
-                "this is no Jerboa job file");
+                Words.say("file.no-job"));
         JsonNode version = file.path("version");
-        insist(version.isInt(), "/version", "a whole number belongs here");
+        insist(version.isInt(), "/version", Words.say("file.whole-number"));
         insist(
                 version.asInt() == JobFileFormat.VERSION,
                 "/version",
-                "it is of version "
-                        + version.asInt()
-                        + "; this Jerboa reads version "
-                        + JobFileFormat.VERSION);
+                Words.say(
+                        "file.version",
+                        Map.of("version", version.asInt(), "own", JobFileFormat.VERSION)));
         for (String key : file.propertyNames()) {
-            insist(KEYS.contains(key), "/" + key, "this key is not known here");
+            insist(KEYS.contains(key), "/" + key, Words.say("file.key"));
         }
         for (String key : KEYS) {
             insist(
                     file.has(key) || JobFileFormat.MAY_BE_MISSING.contains(key),
                     "/" + key,
-                    "this is missing");
+                    Words.say("file.missing"));
         }
     }
 
@@ -53,19 +54,19 @@ final class FileShape {
         return switch (field.type().shape()) {
             case NUMBER, REFERENCE -> number(field, value, place);
             case FLAG -> {
-                insist(value.isBoolean(), place, "true or false belongs here");
+                insist(value.isBoolean(), place, Words.say("file.true-false"));
                 yield Boolean.toString(value.asBoolean());
             }
             case LENGTH -> {
-                insist(value.isNumber(), place, "a number belongs here");
+                insist(value.isNumber(), place, Words.say("file.number"));
                 yield Lengths.text(value.asDouble());
             }
             case FACTS -> {
-                insist(value.isObject(), place, "a profile belongs here");
+                insist(value.isObject(), place, Words.say("file.profile"));
                 yield value.toString();
             }
             case NAME, TEXT, CHOICE, LIST, ADDRESS, SUBNET, MAC, PROFILE -> {
-                insist(value.isString(), place, "a text belongs here");
+                insist(value.isString(), place, Words.say("file.text"));
                 yield value.asString();
             }
         };
@@ -78,7 +79,7 @@ final class FileShape {
         insist(
                 value.isIntegralNumber() && value.canConvertToLong(),
                 place,
-                "a whole number belongs here");
+                Words.say("file.whole-number"));
         return Long.toString(value.asLong());
     }
 }

@@ -18,6 +18,7 @@ import app.jerboa.server.proof.Observations;
 import app.jerboa.server.secrets.SecretFile;
 import app.jerboa.server.view.JobView;
 import app.jerboa.server.view.JobViews;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
@@ -98,7 +99,7 @@ class JobFileController {
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Job job = jobs.load(id).job();
         String sealed = secrets.seal(job, Objects.requireNonNullElse(body.passphrase(), ""));
-        log.file(id, "Job exported with its secrets, under a passphrase", person);
+        log.file(id, Words.say("logged.exported"), person);
         return Download.of(
                 MediaType.APPLICATION_JSON_VALUE,
                 Download.name(job.name(), "with-secrets.jerboa.json"),
@@ -117,7 +118,7 @@ class JobFileController {
         Long job =
                 transactions.execute(
                         t -> {
-                            long made = library.make(items, "Job made from a file", person);
+                            long made = library.make(items, Words.say("logged.from-file"), person);
                             log.fromFile(made, read.logJson());
                             observations.add(
                                     made,
@@ -148,7 +149,7 @@ class JobFileController {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "bad-file",
-                    "The file's secrets do not belong to its devices, so it was not taken, and no job was made.",
+                    Words.say("refused.file-secrets"),
                     Map.of("place", "/" + JobFileFormat.SEALED));
         }
         return all;
@@ -162,11 +163,7 @@ class JobFileController {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "bad-file",
-                    "The file was not taken, and no job was made."
-                            + where
-                            + " "
-                            + e.getMessage()
-                            + ".",
+                    Words.say("refused.file", Map.of("where", where, "why", e.getMessage())),
                     Map.of("place", e.place()));
         }
     }

@@ -11,6 +11,7 @@ import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.TextRejected;
 import app.jerboa.server.platform.Utf8;
+import app.jerboa.server.words.Words;
 import java.nio.charset.CharacterCodingException;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -74,19 +75,17 @@ final class JobFileReader {
         try {
             return JSON.readTree(Utf8.text(file));
         } catch (CharacterCodingException e) {
-            throw new FileRejected("", "it is not written in UTF-8");
+            throw new FileRejected("", Words.say("file.utf8"));
         } catch (JacksonException e) {
             TokenStreamLocation at = e.getLocation();
             String place =
                     at == null ? "" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
-            throw new FileRejected(
-                    place,
-                    "it is not readable JSON: cut off, damaged, nested too deep, or a key twice");
+            throw new FileRejected(place, Words.say("file.json"));
         }
     }
 
     private JobFile read(JsonNode file) {
-        insist(file.isObject(), "", "a job file is one JSON object");
+        insist(file.isObject(), "", Words.say("file.one-object"));
         FileShape.header(file);
         for (ItemKind kind : JobFileFormat.KINDS) {
             readKind(kind, file.get(JobFileFormat.key(kind)));
@@ -95,10 +94,9 @@ final class JobFileReader {
             new JobEditor(shelf).read(items);
         } catch (ItemRejected e) {
             String reason =
-                    "\""
-                            + shortened(e.text().input())
-                            + "\" cannot stand here: "
-                            + e.text().reason();
+                    Words.say(
+                            "file.value",
+                            Map.of("text", shortened(e.text().input()), "why", e.text().reason()));
             throw new FileRejected(places.get(e.item()) + "/" + e.field().wire(), reason);
         } catch (ItemMissing e) {
             throw new FileRejected(
@@ -109,7 +107,7 @@ final class JobFileReader {
         insist(
                 sealed.isMissingNode() || sealed.isString(),
                 "/" + JobFileFormat.SEALED,
-                "a text belongs here");
+                Words.say("file.text"));
         JsonNode log = file.get(JobFileFormat.LOG);
         String lines = LogLines.read(log, JSON);
         boolean anew = Renumbering.isNeeded(items);
@@ -129,19 +127,19 @@ final class JobFileReader {
         if (node == null) {
             return;
         }
-        insist(node.isArray(), place, "a list belongs here");
+        insist(node.isArray(), place, Words.say("file.list"));
         for (int i = 0; i < node.size(); i++) {
             readItem(kind, node.get(i), place + "/" + i);
         }
     }
 
     private void readItem(ItemKind kind, JsonNode node, String place) {
-        insist(node != null && node.isObject(), place, "an object belongs here");
-        insist(items.size() < JobFileFormat.MOST_ITEMS, place, "there are too many items");
+        insist(node != null && node.isObject(), place, Words.say("file.object"));
+        insist(items.size() < JobFileFormat.MOST_ITEMS, place, Words.say("file.items"));
         JsonNode id = node.path("id");
         boolean number = id.isIntegralNumber() && id.canConvertToLong() && id.asLong() > 0;
-        insist(number, place + "/id", "a number from 1 belongs here");
-        insist(ids.add(id.asLong()), place + "/id", "this number is given twice");
+        insist(number, place + "/id", Words.say("file.id"));
+        insist(ids.add(id.asLong()), place + "/id", Words.say("file.id-twice"));
         Map<Field, String> values = new EnumMap<>(Field.class);
         for (Map.Entry<String, JsonNode> e : node.properties()) {
             if (kind == ItemKind.DEVICE && e.getKey().equals(FOUND)) {
@@ -150,8 +148,7 @@ final class JobFileReader {
                 String at = place + "/" + e.getKey();
                 Field field =
                         Field.fromWire(kind, e.getKey())
-                                .orElseThrow(
-                                        () -> new FileRejected(at, "this key is not known here"));
+                                .orElseThrow(() -> new FileRejected(at, Words.say("file.key")));
                 values.put(field, FileShape.text(field, e.getValue(), at));
             }
         }
@@ -162,12 +159,12 @@ final class JobFileReader {
 
     /** Of a device that is about to be added. */
     private void found(JsonNode node, String place) {
-        insist(node.isString(), place, "a text belongs here");
+        insist(node.isString(), place, Words.say("file.text"));
         if (!node.asString().isEmpty()) {
             try {
                 found.put(items.size(), Ipv4.parse(node.asString()));
             } catch (TextRejected e) {
-                throw new FileRejected(place, "an address belongs here: " + e.reason());
+                throw new FileRejected(place, Words.say("file.address", Map.of("why", e.reason())));
             }
         }
     }

@@ -3,9 +3,11 @@ package app.jerboa.server.jobfile;
 import static app.jerboa.server.jobfile.FileShape.insist;
 
 import app.jerboa.core.value.TextRules;
+import app.jerboa.server.words.Words;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import tools.jackson.databind.JsonNode;
@@ -27,8 +29,8 @@ final class LogLines {
     /** The lines as they are stored, once each of them is found right. */
     static String read(JsonNode log, JsonMapper json) {
         String place = "/" + JobFileFormat.LOG;
-        insist(log.isArray(), place, "a list belongs here");
-        insist(log.size() <= JobFileFormat.MOST_LOG_LINES, place, "there are too many lines");
+        insist(log.isArray(), place, Words.say("file.list"));
+        insist(log.size() <= JobFileFormat.MOST_LOG_LINES, place, Words.say("file.lines"));
         for (int i = 0; i < log.size(); i++) {
             check(log.get(i), place + "/" + i);
         }
@@ -36,17 +38,20 @@ final class LogLines {
     }
 
     private static void check(JsonNode line, String place) {
-        insist(line.isObject(), place, "an object belongs here");
-        insist(Set.copyOf(line.propertyNames()).equals(KEYS), place, "a line has " + KEYS);
-        text(line, place, "at", LogLines::isInstant, "a time like 2026-03-14T09:30:00Z");
-        text(line, place, "kind", KINDS::contains, "one of " + KINDS);
-        text(line, place, "person", t -> plain(t, LONGEST_NAME), "a name");
-        text(line, place, "text", t -> plain(t, JobFileFormat.LONGEST_LOG_TEXT), "a text");
+        insist(line.isObject(), place, Words.say("file.object"));
+        insist(
+                Set.copyOf(line.propertyNames()).equals(KEYS),
+                place,
+                Words.say("file.line-keys", Map.of("keys", KEYS)));
+        text(line, place, "at", LogLines::isInstant, "file.time");
+        text(line, place, "kind", KINDS::contains, "file.kind");
+        text(line, place, "person", t -> plain(t, LONGEST_NAME), "file.name");
+        text(line, place, "text", t -> plain(t, JobFileFormat.LONGEST_LOG_TEXT), "file.text");
         JsonNode devices = line.get("devices");
-        insist(devices.isArray(), place + "/devices", "a list belongs here");
+        insist(devices.isArray(), place + "/devices", Words.say("file.list"));
         for (JsonNode id : devices) {
             boolean number = id.isIntegralNumber() && id.canConvertToLong();
-            insist(number, place + "/devices", "device numbers belong here");
+            insist(number, place + "/devices", Words.say("file.devices"));
         }
     }
 
@@ -56,7 +61,7 @@ final class LogLines {
         insist(
                 value.isString() && right.test(value.asString()),
                 place + "/" + key,
-                wanted + " belongs here");
+                Words.say(wanted, Map.of("kinds", KINDS)));
     }
 
     private static boolean isInstant(String text) {

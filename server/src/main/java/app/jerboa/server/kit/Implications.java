@@ -12,6 +12,7 @@ import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.PresetHome;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Speaks;
+import app.jerboa.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,10 +22,9 @@ import java.util.Map;
 final class Implications {
     private static final Map<PresetHome, String> LOST =
             Map.of(
-                    PresetHome.CAMERA, "Presets live in the camera: a reset or a swap loses them.",
-                    PresetHome.CONTROLLER,
-                            "Presets live in this controller: another one does not know them.",
-                    PresetHome.SOFTWARE, "Presets live in its project: back it up with the job.");
+                    PresetHome.CAMERA, "means.presets-camera",
+                    PresetHome.CONTROLLER, "means.presets-controller",
+                    PresetHome.SOFTWARE, "means.presets-software");
 
     private final Profile p;
     private final List<String> said = new ArrayList<>();
@@ -43,55 +43,46 @@ final class Implications {
         return List.copyOf(all.said);
     }
 
-    private void say(boolean so, String sentence) {
+    private void say(boolean so, String key) {
+        say(so, key, Map.of());
+    }
+
+    private void say(boolean so, String key, Map<String, ?> facts) {
         if (so) {
-            said.add(sentence);
+            said.add(Words.say(key, facts));
         }
     }
 
     private void firstContact() {
         p.factory()
-                .ifPresent(
-                        f ->
-                                say(
-                                        true,
-                                        "Every one starts on "
-                                                + f.address()
-                                                + ": connect one at a time and move it before the next."));
+                .ifPresent(f -> say(true, "means.factory-address", Map.of("address", f.address())));
         p.network()
                 .ifPresent(
                         n -> {
                             say(
                                     !n.needs().isEmpty(),
-                                    "Has no Ethernet until this is fitted: " + n.needs() + ".");
-                            say(
-                                    n.leaseOnly(),
-                                    "Takes leases only: reserve its address at the router.");
-                            say(
-                                    n.medium() == Medium.WIRELESS,
-                                    "Wireless only: plan a fall-back, and keep the point close.");
+                                    "means.no-ethernet",
+                                    Map.of("needs", n.needs()));
+                            say(n.leaseOnly(), "means.lease-only");
+                            say(n.medium() == Medium.WIRELESS, "means.wireless");
                             n.changeOverSeconds()
                                     .ifPresent(
                                             s ->
                                                     say(
                                                             true,
-                                                            "Changing between wired and wireless takes "
-                                                                    + s
-                                                                    + " s without control."));
+                                                            "means.change-over",
+                                                            Map.of("seconds", s)));
                         });
         p.access()
                 .ifPresent(
                         a -> {
-                            say(
-                                    a.firstLogin(),
-                                    "Refuses control until a first login has set its password.");
-                            say(a.asksClock(), "Asks for date, time and zone at the first login.");
-                            say(
-                                    a.password() == PasswordRule.FACTORY,
-                                    "Comes with a password that all of them share: change it.");
+                            say(a.firstLogin(), "means.first-login");
+                            say(a.asksClock(), "means.clock");
+                            say(a.password() == PasswordRule.FACTORY, "means.factory-password");
                             say(
                                     !a.remoteAt().isEmpty(),
-                                    "Remote control is enabled at: " + a.remoteAt() + ".");
+                                    "means.remote-at",
+                                    Map.of("place", a.remoteAt()));
                         });
     }
 
@@ -101,24 +92,20 @@ final class Implications {
                         k -> {
                             say(
                                     k.counting(),
-                                    "Counts up from its first camera's address: no gaps, in key order"
-                                            + (k.lastOctetOnly() ? ", not past .255." : "."));
-                            say(
-                                    k.searchHandsOut(),
-                                    "Its search hands out new addresses: that undoes the plan.");
-                            say(
-                                    k.locked(),
-                                    "Drives its own protocol family only: check before buying.");
-                            say(k.refusesSameName(), "Refuses two cameras of one name.");
+                                    k.lastOctetOnly() ? "means.counting-octet" : "means.counting");
+                            say(k.searchHandsOut(), "means.search");
+                            say(k.locked(), "means.locked");
+                            say(k.refusesSameName(), "means.same-name");
                         });
         say(
                 p.speaks().stream().anyMatch(s -> !s.sends() && !s.twoWay())
                         && p.speaks().stream().noneMatch(Speaks::twoWay),
-                "Answers nothing back: what it did must be seen.");
+                "means.silent");
         for (Port port : p.ports()) {
             say(
                     port.use() == PortUse.CONFIGURATION,
-                    port.name() + " is for set-up only, never for control.");
+                    "means.set-up-port",
+                    Map.of("port", port.name()));
         }
         p.head()
                 .ifPresent(
@@ -128,24 +115,22 @@ final class Implications {
                                                 t ->
                                                         say(
                                                                 true,
-                                                                "Its leads wrap after "
-                                                                        + number(t)
-                                                                        + " turns.")));
+                                                                "means.turns",
+                                                                Map.of("turns", number(t)))));
         p.optics()
                 .ifPresent(
                         o -> {
-                            say(
-                                    o.fit() == LensFit.INTERCHANGEABLE,
-                                    "Whether it zooms from afar depends on the lens; balance it with the lens on.");
+                            say(o.fit() == LensFit.INTERCHANGEABLE, "means.lens");
                             say(
                                     o.fit() == LensFit.IS_A_LENS
                                             && !o.servoZoom()
                                             && o.factor().isEmpty(),
-                                    "Has no zoom motor: remote zoom needs one.");
-                            say(o.lengthens(), "Lengthens when zoomed: balance it in both states.");
+                                    "means.no-zoom");
+                            say(o.lengthens(), "means.lengthens");
                             say(
                                     !o.switches().isEmpty(),
-                                    "Set at the lens: " + String.join(", ", o.switches()) + ".");
+                                    "means.lens-switches",
+                                    Map.of("switches", String.join(", ", o.switches())));
                         });
     }
 
@@ -159,60 +144,52 @@ final class Implications {
                                                 PoeClass poe = PoeClass.of(c);
                                                 say(
                                                         true,
-                                                        "A switch reserves "
-                                                                + number(poe.portWatts())
-                                                                + " W for it (class "
-                                                                + c
-                                                                + "); with AWG 24 it runs up to "
-                                                                + Math.round(
+                                                        "means.poe",
+                                                        Map.of(
+                                                                "watts",
+                                                                number(poe.portWatts()),
+                                                                "class",
+                                                                c,
+                                                                "metres",
+                                                                Math.round(
                                                                         Math.min(
                                                                                 100,
                                                                                 PoeRun.longest(
                                                                                         poe,
                                                                                         d
-                                                                                                .mostWatts())))
-                                                                + " m (100 m is the standard's limit).");
+                                                                                                .mostWatts())))));
                                             });
-                            say(d.splitter(), "Takes PoE through a splitter only.");
+                            say(d.splitter(), "means.splitter");
                             say(
                                     d.poeClass().isEmpty()
                                             && !d.mains()
                                             && !d.battery()
                                             && d.volts().isPresent(),
-                                    "Needs a DC supply or a run that carries DC: check the volts that arrive, and the polarity.");
+                                    "means.dc");
                         });
-        p.gives()
-                .ifPresent(
-                        g ->
-                                say(
-                                        g.passive(),
-                                        "Puts power on the pairs without asking: it can destroy what does not expect it."));
+        p.gives().ifPresent(g -> say(g.passive(), "means.passive"));
     }
 
     private void picture() {
         for (Clash clash : p.clashes()) {
             say(
                     true,
-                    clash.one()
-                            + " not together with "
-                            + clash.other()
-                            + " when "
-                            + clash.when()
-                            + ".");
+                    "means.clash",
+                    Map.of("one", clash.one(), "other", clash.other(), "when", clash.when()));
         }
         p.video()
                 .ifPresent(
                         v -> {
-                            say(!v.dial().isEmpty(), "Set the format dial while it is in reach.");
+                            say(!v.dial().isEmpty(), "means.dial");
                             say(
                                     !v.overlays().isEmpty(),
-                                    "Switch off for the programme: "
-                                            + String.join(", ", v.overlays())
-                                            + ".");
+                                    "means.overlays",
+                                    Map.of("overlays", String.join(", ", v.overlays())));
                         });
         say(
                 !p.paintNeeds().isEmpty(),
-                "Painting only acts with: " + String.join(", ", p.paintNeeds()) + ".");
+                "means.paint",
+                Map.of("needs", String.join(", ", p.paintNeeds())));
         p.presets().ifPresent(x -> say(true, LOST.get(x.keptIn())));
     }
 
@@ -223,22 +200,22 @@ final class Implications {
                             for (FirmwareFloor floor : f.floors()) {
                                 say(
                                         true,
-                                        "Firmware "
-                                                + floor.least()
-                                                + " or newer for a controller of the sort "
-                                                + floor.controller().toString().replace('-', ' ')
-                                                + ".");
+                                        "means.firmware",
+                                        Map.of(
+                                                "least",
+                                                floor.least(),
+                                                "sort",
+                                                floor.controller().toString().replace('-', ' ')));
                             }
-                            say(
-                                    f.updateResets(),
-                                    "An update puts the factory address back: check again after one.");
+                            say(f.updateResets(), "means.update");
                         });
         p.recovery()
                 .ifPresent(
                         r ->
                                 say(
                                         !r.lostPassword().isEmpty(),
-                                        "Lost password: " + r.lostPassword() + "."));
+                                        "means.lost-password",
+                                        Map.of("how", r.lostPassword())));
     }
 
     private static String number(double value) {

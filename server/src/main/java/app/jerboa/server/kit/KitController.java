@@ -12,6 +12,7 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +52,7 @@ class KitController {
             @RequestBody HowMany body,
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         if (body.count() < 1 || body.count() > KitAdding.MOST) {
-            throw bad("count", "How many is a number from 1 to " + KitAdding.MOST + ".");
+            throw bad("count", Words.say("refused.how-many", Map.of("most", KitAdding.MOST)));
         }
         return views.patch(
                 commands.apply(
@@ -71,7 +72,7 @@ class KitController {
         return jobs.editor()
                 .shelf(stored.job())
                 .find(id)
-                .orElseThrow(() -> bad("profile", "There is no profile of that name here."));
+                .orElseThrow(() -> bad("profile", Words.say("refused.no-profile")));
     }
 
     /** Takes devices out, with their lines; one undo brings all of it back. */

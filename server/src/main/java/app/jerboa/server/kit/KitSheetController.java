@@ -17,6 +17,7 @@ import app.jerboa.server.platform.SheetReader;
 import app.jerboa.server.profile.Profiles;
 import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
 import java.util.Map;
@@ -162,6 +163,6 @@ class KitSheetController {
 
     private static SheetColumn column(String name) {
         return SheetColumn.fromWire(name)
-                .orElseThrow(() -> KitController.bad("columns", "There is no such column."));
+                .orElseThrow(() -> KitController.bad("columns", Words.say("refused.no-column")));
     }
 }

@@ -23,6 +23,7 @@ import app.jerboa.server.profile.ProfileSchema;
 import app.jerboa.server.profile.Profiles;
 import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.Comparator;
 import java.util.List;
@@ -187,10 +188,10 @@ class ShelfController {
         return new Problem(
                 HttpStatus.CONFLICT,
                 "profile-id-taken",
-                "There is a profile with the id \""
-                        + id
-                        + "\" already. Nothing was changed; give yours another id.",
-                Map.of("problems", List.of(new ProfileRejected.Wrong("/id", "it is taken"))));
+                Words.say("refused.profile-id", Map.of("id", id)),
+                Map.of(
+                        "problems",
+                        List.of(new ProfileRejected.Wrong("/id", Words.say("refused.id-taken")))));
     }
 
     @PutMapping("/api/jobs/{job}/profiles/{item}")
@@ -223,7 +224,7 @@ class ShelfController {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "profile-rejected",
-                    "The profile was not taken, nothing was changed: " + places + ".",
+                    Words.say("refused.profile", Map.of("places", places)),
                     Map.of("problems", e.wrong()));
         }
     }

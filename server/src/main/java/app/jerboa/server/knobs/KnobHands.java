@@ -5,7 +5,9 @@ import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.Tongue;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
+import app.jerboa.server.words.Words;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
@@ -45,7 +47,9 @@ public class KnobHands {
                         .getOrDefault(
                                 knob.name(),
                                 Teller.Reading.not(
-                                        knob.name() + " cannot be read back.", "no-reading")));
+                                        Words.say(
+                                                "refused.unreadable", Map.of("knob", knob.name())),
+                                        "no-reading")));
     }
 
     /** The languages in which it can be told something, by the way there is to it. */

@@ -81,7 +81,8 @@ class KnobService {
 
     List<DeviceReadings> read(Jobs.Stored stored, List<Long> devices, boolean pressed) {
         if (devices.size() > MOST_DEVICES) {
-            throw bad("devices", "At most " + MOST_DEVICES + " cameras are asked at once.");
+            throw bad(
+                    "devices", Words.say("refused.cameras-at-once", Map.of("most", MOST_DEVICES)));
         }
         try {
             List<CompletableFuture<DeviceReadings>> asked =
@@ -96,9 +97,7 @@ class KnobService {
             return asked.stream().map(CompletableFuture::join).toList();
         } catch (RejectedExecutionException e) {
             throw new Problem(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "too-many",
-                    "Too many cameras are being asked just now. Try again in a moment.");
+                    HttpStatus.SERVICE_UNAVAILABLE, "too-many", Words.say("refused.asking-busy"));
         }
     }
 
@@ -140,13 +139,16 @@ class KnobService {
             throw bad(
                     "value",
                     knob.choices().isEmpty()
-                            ? knob.name()
-                                    + " runs from "
-                                    + knob.least()
-                                    + " to "
-                                    + knob.most()
-                                    + "."
-                            : knob.name() + " has no such choice.");
+                            ? Words.say(
+                                    "refused.knob-range",
+                                    Map.of(
+                                            "knob",
+                                            knob.name(),
+                                            "least",
+                                            knob.least(),
+                                            "most",
+                                            knob.most()))
+                            : Words.say("refused.knob-choice", Map.of("knob", knob.name())));
         }
     }
 
@@ -213,9 +215,7 @@ class KnobService {
 
     private static String turning(Device d, Saying said, SayBody body) {
         Knob knob = knob(d, body.name());
-        int value =
-                body.value()
-                        .orElseThrow(() -> bad("value", "A knob needs a value to be turned to."));
+        int value = body.value().orElseThrow(() -> bad("value", Words.say("refused.knob-value")));
         insistOn(knob, value);
         return SentWords.turning(knob, said, value);
     }
@@ -224,12 +224,15 @@ class KnobService {
         SayView view = preview(stored, d, body);
         approvals.approve(stored.id(), d.profile().id(), body.name(), view.sent(), by.id());
         String words =
-                "Approved for devices of the profile "
-                        + d.profile().name()
-                        + ": "
-                        + body.name()
-                        + ", sent as "
-                        + view.sent();
+                Words.say(
+                        "logged.approved",
+                        Map.of(
+                                "profile",
+                                d.profile().name(),
+                                "what",
+                                body.name(),
+                                "sent",
+                                view.sent()));
         log.event(stored.id(), words, List.of(d.id().value()), by);
         return preview(stored, d, body);
     }

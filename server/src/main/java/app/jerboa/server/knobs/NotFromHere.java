@@ -10,6 +10,7 @@ import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.Effect;
 import app.jerboa.wire.visca.ViscaMessage;
 import app.jerboa.wire.visca.ViscaRequest;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 
 /**
@@ -28,7 +29,7 @@ final class NotFromHere {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "not-from-here",
-                    Words.say("frame.moves") + " It was not sent.");
+                    Words.say("refused.not-from-here", Map.of("why", Words.say("frame.moves"))));
         }
     }
 

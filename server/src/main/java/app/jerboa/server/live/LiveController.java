@@ -4,6 +4,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
@@ -82,7 +83,7 @@ class LiveController {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "bad-value",
-                    "A tab is named by 8 to 64 letters, digits and dashes.",
+                    Words.say("refused.tab"),
                     Map.of("field", "tab"));
         }
     }

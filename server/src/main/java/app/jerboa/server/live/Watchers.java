@@ -4,6 +4,7 @@ import app.jerboa.server.platform.OpenLine;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Threads;
+import app.jerboa.server.words.Words;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -173,9 +174,7 @@ class Watchers {
             throw new Problem(
                     HttpStatus.TOO_MANY_REQUESTS,
                     "too-many-streams",
-                    "You have Jerboa open in "
-                            + MOST_OF_ONE_PERSON
-                            + " places already. Close some of them; this page works, but does not follow what others do.");
+                    Words.say("refused.places", Map.of("most", MOST_OF_ONE_PERSON)));
         }
     }
 

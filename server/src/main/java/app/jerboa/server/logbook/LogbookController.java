@@ -5,6 +5,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.io.IOException;
 import java.time.DateTimeException;
@@ -89,7 +90,7 @@ class LogbookController {
                     .toInstant()
                     .atOffset(ZoneOffset.UTC);
         } catch (DateTimeException | ArithmeticException e) {
-            throw bad("day", "A day is written like 2026-03-14, its zone like UTC.");
+            throw bad("day", Words.say("refused.day"));
         }
     }
 
@@ -106,10 +107,10 @@ class LogbookController {
             throws IOException {
         String words = text.strip();
         if (words.isEmpty() || words.length() > LONGEST_NOTE) {
-            throw bad("text", "A note has 1 to " + LONGEST_NOTE + " characters.");
+            throw bad("text", Words.say("refused.note", Map.of("most", LONGEST_NOTE)));
         }
         if (!TextRules.storable(words)) {
-            throw bad("text", "A note has no signs that cannot be stored.");
+            throw bad("text", Words.say("refused.note-signs"));
         }
         if (device != 0) {
             devices.insist(job, device);
@@ -124,7 +125,7 @@ class LogbookController {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "bad-value",
-                sentence + " Nothing was written.",
+                Words.say("refused.unwritten", Map.of("why", sentence)),
                 Map.of("field", field));
     }
 

@@ -1,6 +1,7 @@
 package app.jerboa.server.logbook;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -39,9 +40,7 @@ public class Once {
                         key -> {
                             if (mapper.claimKey(account, key) == 0) {
                                 throw new Problem(
-                                        HttpStatus.CONFLICT,
-                                        CODE,
-                                        "This was taken the first time it was sent; nothing was done twice.");
+                                        HttpStatus.CONFLICT, CODE, Words.say("refused.once"));
                             }
                         });
     }

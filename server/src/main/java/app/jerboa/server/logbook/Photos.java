@@ -1,6 +1,7 @@
 package app.jerboa.server.logbook;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -139,18 +140,18 @@ public final class Photos {
     }
 
     private static Problem notAPicture() {
-        return refused("not-a-picture", "That file is not a JPEG or PNG picture.");
+        return refused("not-a-picture", Words.say("refused.picture-kind"));
     }
 
     private static Problem tooLarge() {
-        return refused("picture-too-large", "That picture has more than 40 megapixels.");
+        return refused("picture-too-large", Words.say("refused.picture-size"));
     }
 
     private static Problem refused(String code, String sentence) {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 code,
-                sentence + " Your text is kept here; choose another picture or none.",
+                Words.say("refused.picture", Map.of("why", sentence)),
                 Map.of("field", "photo"));
     }
 }

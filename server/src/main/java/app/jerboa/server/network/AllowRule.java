@@ -5,8 +5,10 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
+import app.jerboa.server.words.Words;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -45,10 +47,7 @@ public final class AllowRule {
         if (nobody.isPresent() || ofJob(job, address)) {
             return nobody;
         }
-        return Optional.of(
-                "no device of this job is planned at "
-                        + address
-                        + ", starts there or was found there");
+        return Optional.of(Words.say("allow.unplanned", Map.of("address", address)));
     }
 
     /** The same for a look at the network, which goes over the subnets of the job. */
@@ -57,16 +56,15 @@ public final class AllowRule {
         if (nobody.isPresent() || job.subnets().stream().anyMatch(s -> s.range().isHost(address))) {
             return nobody;
         }
-        return Optional.of(address + " is in no subnet of this job");
+        return Optional.of(Words.say("allow.no-subnet", Map.of("address", address)));
     }
 
     private Optional<String> refusalOfRange(Job job, Ipv4 address) {
         if (allowed.stream().noneMatch(range -> range.contains(address))) {
-            return Optional.of(
-                    address + " is in no private or link-local range, nor in one that is allowed");
+            return Optional.of(Words.say("allow.public", Map.of("address", address)));
         }
         if (job.subnets().stream().anyMatch(s -> isNobody(s.range(), address))) {
-            return Optional.of(address + " is no single device: it is a network or all of one");
+            return Optional.of(Words.say("allow.no-device", Map.of("address", address)));
         }
         return Optional.empty();
     }

@@ -1,5 +1,6 @@
 package app.jerboa.server.network;
 
+import app.jerboa.core.job.addresses.OwnLink;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.value.TextRejected;
 import app.jerboa.server.world.Heard;
@@ -20,7 +21,7 @@ final class GroupProbe {
     private GroupProbe() {}
 
     /** An interface that does not let a group out is no reason to leave out the others. */
-    static List<Heard> by(Interfaces.Own own) {
+    static List<Heard> by(OwnLink own) {
         try {
             InetAddress from = InetAddress.getByName(own.address().toString());
             NetworkInterface link = NetworkInterface.getByInetAddress(from);

@@ -1,7 +1,7 @@
 package app.jerboa.server.network;
 
+import app.jerboa.core.job.addresses.OwnLink;
 import app.jerboa.core.net.Ipv4;
-import app.jerboa.core.net.Ipv4Subnet;
 import java.net.Inet4Address;
 import java.net.InterfaceAddress;
 import java.net.NetworkInterface;
@@ -18,21 +18,8 @@ import org.springframework.stereotype.Component;
 class Interfaces {
     private static final Logger LOG = LoggerFactory.getLogger(Interfaces.class);
 
-    /** One address of an interface. */
-    record Own(String link, Ipv4 address, int prefix, boolean loopback) {
-        boolean onLink(Ipv4 other) {
-            return prefix >= Ipv4Subnet.WIDEST
-                    && prefix <= Ipv4Subnet.NARROWEST
-                    && Ipv4Subnet.of(address, prefix).contains(other);
-        }
-
-        String text() {
-            return address + "/" + prefix;
-        }
-    }
-
-    List<Own> all() {
-        List<Own> own = new ArrayList<>();
+    List<OwnLink> all() {
+        List<OwnLink> own = new ArrayList<>();
         try {
             for (NetworkInterface link :
                     Collections.list(NetworkInterface.getNetworkInterfaces())) {
@@ -46,10 +33,10 @@ class Interfaces {
         return own;
     }
 
-    private static void add(List<Own> own, NetworkInterface link, InterfaceAddress a) {
+    private static void add(List<OwnLink> own, NetworkInterface link, InterfaceAddress a) {
         if (a.getAddress() instanceof Inet4Address ip) {
             own.add(
-                    new Own(
+                    new OwnLink(
                             link.getDisplayName(),
                             Ipv4.parse(ip.getHostAddress()),
                             a.getNetworkPrefixLength(),

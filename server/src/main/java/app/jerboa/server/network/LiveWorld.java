@@ -1,6 +1,8 @@
 package app.jerboa.server.network;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.addresses.OverlapCheck;
+import app.jerboa.core.job.addresses.OwnLink;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
@@ -96,33 +98,21 @@ class LiveWorld implements World {
 
     @Override
     public Standpoint standpoint(Jobs.Stored stored) {
-        List<Interfaces.Own> all = interfaces.all();
-        List<Interfaces.Own> reaching = all.stream().filter(o -> reaches(stored, o)).toList();
+        List<OwnLink> all = interfaces.all();
+        List<OwnLink> reaching = all.stream().filter(o -> reaches(stored, o)).toList();
         List<OwnAddress> shown =
                 all.stream()
                         .filter(o -> !o.loopback() || reaching.contains(o))
                         .map(o -> new OwnAddress(o.link(), o.text(), reaching.contains(o)))
                         .toList();
-        List<String> cautions = new ArrayList<>();
-        if (reaching.isEmpty()) {
-            cautions.add(
-                    "No address of this machine is in a subnet of the job, so nothing of it can be reached. Bring-up says which address is wanted.");
-        }
-        if (reaching.stream().map(Interfaces.Own::link).distinct().count() > 1) {
-            cautions.add(
-                    "Several interfaces of this machine overlap the job ("
-                            + String.join(
-                                    ", ",
-                                    reaching.stream().map(o -> o.link() + " " + o.text()).toList())
-                            + "): what is sent may leave by the wrong one. Switch the others off, a VPN or Wi-Fi first.");
-        }
         return new Standpoint(
-                reaching.stream().findFirst().map(Interfaces.Own::text).orElse(""),
+                reaching.stream().findFirst().map(OwnLink::text).orElse(""),
                 shown,
-                cautions);
+                reaching.isEmpty() ? List.of(Words.say("live.no-address")) : List.of(),
+                OverlapCheck.of(stored.job(), all));
     }
 
-    private static boolean reaches(Jobs.Stored stored, Interfaces.Own own) {
+    private static boolean reaches(Jobs.Stored stored, OwnLink own) {
         return stored.job().subnets().stream()
                 .anyMatch(
                         s -> s.range().contains(own.address()) || own.onLink(s.range().network()));
@@ -154,8 +144,8 @@ class LiveWorld implements World {
                     LOG.info("job {}: {} is not contacted: {}", stored.id(), address, why);
                     throw new Problem(HttpStatus.CONFLICT, "not-allowed", notSent(address, why));
                 });
-        List<Interfaces.Own> all = interfaces.all();
-        Optional<Interfaces.Own> from = all.stream().filter(o -> o.onLink(address)).findFirst();
+        List<OwnLink> all = interfaces.all();
+        Optional<OwnLink> from = all.stream().filter(o -> o.onLink(address)).findFirst();
         if (from.isEmpty()) {
             return new Reach.Elsewhere(laptop(stored).map(Laptop::own).orElse(""));
         }
@@ -168,7 +158,7 @@ class LiveWorld implements World {
         return Words.say("contact.refused", Map.of("address", address, "why", why));
     }
 
-    private Reach onLink(Jobs.Stored stored, Ipv4 address, Interfaces.Own from) {
+    private Reach onLink(Jobs.Stored stored, Ipv4 address, OwnLink from) {
         Neighbours.Entry entry = asked(address);
         if (entry instanceof Neighbours.Entry.Nobody) {
             return new Reach.Silent();
@@ -202,8 +192,7 @@ class LiveWorld implements World {
         }
     }
 
-    private static Answering answering(
-            Jobs.Stored stored, Ipv4 address, String mac, Interfaces.Own from) {
+    private static Answering answering(Jobs.Stored stored, Ipv4 address, String mac, OwnLink from) {
         Optional<Device> there =
                 stored.job().devices().stream()
                         .filter(d -> addresses(d).anyMatch(address::equals))

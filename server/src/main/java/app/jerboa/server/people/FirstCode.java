@@ -2,6 +2,7 @@ package app.jerboa.server.people;
 
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
+import app.jerboa.server.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.util.Map;
@@ -32,7 +33,7 @@ class FirstCode {
             throw new Problem(
                     HttpStatus.FORBIDDEN,
                     "wrong-code",
-                    "That is not the code which the launcher printed where Jerboa was started. Nothing was made.",
+                    Words.say("refused.first-code"),
                     Map.of("field", "code"));
         }
     }

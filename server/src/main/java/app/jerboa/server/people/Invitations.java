@@ -3,6 +3,7 @@ package app.jerboa.server.people;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -10,6 +11,7 @@ import java.security.SecureRandom;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,13 +40,7 @@ class Invitations {
         String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(octets);
         long id = mapper.insertInvitation(job, hash(secret), role.wire(), by.displayName(), days);
         log.people(
-                job,
-                "Invitation as "
-                        + role.wire()
-                        + " made, for "
-                        + days
-                        + (days == 1 ? " day" : " days"),
-                by);
+                job, Words.say("logged.invitation", Map.of("role", role.wire(), "days", days)), by);
         return new Fresh(id, secret);
     }
 
@@ -57,7 +53,7 @@ class Invitations {
         if (mapper.withdraw(job, invitation) == 0) {
             throw Problem.notFound("invitation");
         }
-        log.people(job, "An invitation was withdrawn", by);
+        log.people(job, Words.say("logged.invitation-withdrawn"), by);
     }
 
     /**
@@ -71,9 +67,7 @@ class Invitations {
 
     private static Problem spent() {
         return new Problem(
-                HttpStatus.NOT_FOUND,
-                "invitation-spent",
-                "This invitation is not valid: it was used, withdrawn, or is out of date. Ask for a new one.");
+                HttpStatus.NOT_FOUND, "invitation-spent", Words.say("refused.invitation"));
     }
 
     /** Uses the invitation; the job that was joined. */
@@ -84,7 +78,10 @@ class Invitations {
             throw spent();
         }
         if (mapper.join(invitation.jobId(), person.id(), invitation.role()) == 1) {
-            String text = person.displayName() + " joined as " + invitation.role();
+            String text =
+                    Words.say(
+                            "logged.joined",
+                            Map.of("person", person.displayName(), "role", invitation.role()));
             log.people(invitation.jobId(), text, person);
         }
         return invitation.jobId();

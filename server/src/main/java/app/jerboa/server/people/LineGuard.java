@@ -4,6 +4,7 @@ import app.jerboa.server.platform.OpenLine;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.Threads;
+import app.jerboa.server.words.Words;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.InstantSource;
@@ -62,12 +63,12 @@ class LineGuard {
         Optional<Role> role = Role.fromWire(now.role());
         if (!now.signedIn()) {
             lines.remove(line);
-            line.end("you were signed out");
+            line.end(Words.say("line.signed-out"));
         } else if (of == 0 || line.job() != of) {
             return;
         } else if (role.isEmpty()) {
             lines.remove(line);
-            line.end("you no longer belong to this job");
+            line.end(Words.say("line.no-member"));
         } else {
             line.mayDrive(role.get().may(Right.DRIVE));
         }

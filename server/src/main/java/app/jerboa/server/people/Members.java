@@ -4,7 +4,9 @@ import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -47,9 +49,7 @@ public class Members {
             throw new Problem(
                     HttpStatus.FORBIDDEN,
                     "not-allowed",
-                    "Your role in this job is "
-                            + role.wire()
-                            + ", which does not cover that. Nothing was changed; a lead of the job can give you another role.");
+                    Words.say("refused.role", Map.of("role", role.wire())));
         }
     }
 
@@ -75,7 +75,7 @@ public class Members {
         MemberRow member = need(job, account);
         insistOnAnotherLead(job, account, true);
         mapper.leave(job, account);
-        log.people(job, member.name() + " no longer belongs to this job", by);
+        log.people(job, Words.say("logged.member-gone", Map.of("person", member.name())), by);
     }
 
     private MemberRow need(long job, long account) {
@@ -88,10 +88,7 @@ public class Members {
     private void insistOnAnotherLead(long job, long account, boolean stepsDown) {
         List<Long> leads = mapper.lockLeads(job);
         if (stepsDown && leads.equals(List.of(account))) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "last-lead",
-                    "This is the job's only lead. Make somebody else lead first; nothing was changed.");
+            throw new Problem(HttpStatus.CONFLICT, "last-lead", Words.say("refused.only-lead"));
         }
     }
 }

@@ -2,7 +2,9 @@ package app.jerboa.server.people;
 
 import app.jerboa.core.value.TextRules;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -51,9 +53,7 @@ public class People implements UserDetailsService {
         accounts.lockAccounts();
         if (!accounts.none()) {
             throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "account-exists",
-                    "There is an account already. Sign in with it; it can let others in.");
+                    HttpStatus.CONFLICT, "account-exists", Words.say("refused.first-account"));
         }
         makeAccount(login, name, password);
     }
@@ -68,7 +68,7 @@ public class People implements UserDetailsService {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "login-in-use",
-                    "That sign-in name is in use. Choose another, or sign in if it is yours.",
+                    Words.say("refused.name-in-use"),
                     Map.of("field", "login"));
         }
         return loadUserByUsername(login);
@@ -76,7 +76,7 @@ public class People implements UserDetailsService {
 
     private static void insistOn(String field, String text, int shortest, int longest) {
         if (text.strip().length() < shortest || text.length() > longest) {
-            throw bad(field, " needs " + shortest + " to " + longest + " characters.");
+            throw bad(field, "refused.length", Map.of("least", shortest, "most", longest));
         }
     }
 
@@ -85,11 +85,8 @@ public class People implements UserDetailsService {
         if (password.strip().length() < SHORTEST_PASSWORD || octets > LONGEST_PASSWORD) {
             throw bad(
                     "password",
-                    " needs "
-                            + SHORTEST_PASSWORD
-                            + " to "
-                            + LONGEST_PASSWORD
-                            + " characters; signs other than plain letters count as two to four.");
+                    "refused.password-length",
+                    Map.of("least", SHORTEST_PASSWORD, "most", LONGEST_PASSWORD));
         }
     }
 
@@ -97,18 +94,15 @@ public class People implements UserDetailsService {
         insistOn(field, text, 1, longest);
         if (text.chars().anyMatch(c -> Character.isISOControl(c) || c == '<' || c == '>')
                 || text.chars().anyMatch(c -> TextRules.turnsDirection((char) c))) {
-            throw bad(
-                    field,
-                    " has no control characters, no angle brackets and no signs that turn the direction of writing.");
+            throw bad(field, "refused.name-signs", Map.of());
         }
     }
 
-    private static Problem bad(String field, String rule) {
+    private static Problem bad(String field, String key, Map<String, Object> facts) {
+        Map<String, Object> all = new HashMap<>(facts);
+        all.put("field", field);
         return new Problem(
-                HttpStatus.BAD_REQUEST,
-                "bad-value",
-                "The " + field + rule + " Nothing was changed.",
-                Map.of("field", field));
+                HttpStatus.BAD_REQUEST, "bad-value", Words.say(key, all), Map.of("field", field));
     }
 
     /** Another password, and an end to this person's other sessions. */
@@ -119,7 +113,7 @@ public class People implements UserDetailsService {
             throw new Problem(
                     HttpStatus.FORBIDDEN,
                     "wrong-password",
-                    "That is not your present password. Nothing was changed.",
+                    Words.say("refused.password"),
                     Map.of("field", "old"));
         }
         insistOnPassword(fresh);

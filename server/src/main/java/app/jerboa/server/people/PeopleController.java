@@ -3,6 +3,7 @@ package app.jerboa.server.people;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -80,7 +81,7 @@ class PeopleController {
             @RequestBody Invite body,
             @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
         if (body.days() < 1 || body.days() > LONGEST_DAYS) {
-            throw bad("days", "An invitation is good for 1 to " + LONGEST_DAYS + " days.");
+            throw bad("days", Words.say("refused.invitation-days", Map.of("most", LONGEST_DAYS)));
         }
         Invitations.Fresh fresh = invitations.invite(job, role(body.role()), body.days(), person);
         return new Invited(fresh.id(), "/invitation/" + fresh.secret());
@@ -115,15 +116,14 @@ class PeopleController {
     }
 
     private static Role role(String name) {
-        return Role.fromWire(name)
-                .orElseThrow(() -> bad("role", "A part is lead, technician, operator or viewer."));
+        return Role.fromWire(name).orElseThrow(() -> bad("role", Words.say("refused.part")));
     }
 
     private static Problem bad(String field, String sentence) {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "bad-value",
-                sentence + " Nothing was changed.",
+                Words.say("refused.unchanged", Map.of("why", sentence)),
                 Map.of("field", field));
     }
 }

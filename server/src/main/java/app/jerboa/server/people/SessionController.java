@@ -1,6 +1,7 @@
 package app.jerboa.server.people;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -114,9 +115,7 @@ class SessionController {
                             .getPrincipal();
         } catch (AuthenticationException e) {
             throw new Problem(
-                    HttpStatus.UNAUTHORIZED,
-                    "wrong-sign-in",
-                    "That name and password do not go together. Check both and try again.");
+                    HttpStatus.UNAUTHORIZED, "wrong-sign-in", Words.say("refused.sign-in"));
         }
     }
 

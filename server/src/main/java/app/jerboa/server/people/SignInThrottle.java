@@ -1,6 +1,7 @@
 package app.jerboa.server.people;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.Map;
 import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
@@ -44,7 +45,7 @@ class SignInThrottle {
             throw new Problem(
                     HttpStatus.TOO_MANY_REQUESTS,
                     "too-many-tries",
-                    "Too many wrong passwords. Wait " + minutes(seconds) + ", then try again.",
+                    Words.say("refused.sign-in-wait", Map.of("time", minutes(seconds))),
                     Map.of("seconds", seconds));
         }
         T found = look.get();

@@ -1,6 +1,7 @@
 package app.jerboa.server.people;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -40,9 +41,7 @@ class SignedIn {
     static Person insist(Person person) {
         if (person == null) {
             throw new Problem(
-                    HttpStatus.UNAUTHORIZED,
-                    "sign-in-first",
-                    "Sign in first. Nothing was changed.");
+                    HttpStatus.UNAUTHORIZED, "sign-in-first", Words.say("refused.signed-out"));
         }
         return person;
     }

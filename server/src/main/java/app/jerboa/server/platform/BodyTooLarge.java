@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import java.io.IOException;
 import org.springframework.http.HttpStatus;
 
@@ -11,8 +12,6 @@ final class BodyTooLarge extends IOException {
 
     static Problem problem() {
         return new Problem(
-                HttpStatus.CONTENT_TOO_LARGE,
-                "body-too-large",
-                "This is larger than Jerboa takes at once (1 MiB; 8 MiB for job files and photos) and was not read. Nothing was changed.");
+                HttpStatus.CONTENT_TOO_LARGE, "body-too-large", Words.say("refused.too-large"));
     }
 }

@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import org.apache.catalina.core.StandardHost;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
@@ -34,8 +35,6 @@ class ContainerConfiguration {
                         json,
                         response,
                         new Problem(
-                                HttpStatus.BAD_REQUEST,
-                                "bad-request",
-                                "This address is not written as Jerboa's are. Nothing was changed."));
+                                HttpStatus.BAD_REQUEST, "bad-request", Words.say("refused.path")));
     }
 }

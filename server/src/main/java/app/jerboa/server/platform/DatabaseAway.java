@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,9 +25,7 @@ class DatabaseAway {
         return new Problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "database-unavailable",
-                reads
-                        ? "The database does not answer just now. Try again in a moment."
-                        : "The database does not answer just now, so it is not known whether this was stored. Send it again in a moment: it is not done twice.");
+                reads ? Words.say("refused.database-read") : Words.say("refused.database-write"));
     }
 
     /** Whether something failed because the database could not be reached or went away. */

@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -30,7 +31,7 @@ public final class Problem extends RuntimeException {
         return new Problem(
                 HttpStatus.NOT_FOUND,
                 "not-found",
-                "There is no such " + what + ". Nothing was changed.");
+                Words.say("refused.no-such", Map.of("what", what)));
     }
 
     public HttpStatus status() {

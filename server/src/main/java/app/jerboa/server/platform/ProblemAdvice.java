@@ -1,6 +1,7 @@
 package app.jerboa.server.platform;
 
 import app.jerboa.core.value.TextRejected;
+import app.jerboa.server.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.Locale;
@@ -50,7 +51,7 @@ class ProblemAdvice {
     }
 
     static String sentence(TextRejected e) {
-        return "\"" + shortened(e.input()) + "\" was not taken: " + e.reason() + ".";
+        return Words.say("refused.value", Map.of("text", shortened(e.input()), "why", e.reason()));
     }
 
     private static String shortened(String text) {
@@ -67,9 +68,7 @@ class ProblemAdvice {
         }
         return answer(
                 Problem.detail(
-                        HttpStatus.BAD_REQUEST,
-                        "malformed-json",
-                        "The body is not readable JSON. Nothing was changed."));
+                        HttpStatus.BAD_REQUEST, "malformed-json", Words.say("refused.json")));
     }
 
     private static ProblemDetail databind(DatabindException e) {
@@ -84,15 +83,16 @@ class ProblemAdvice {
                         .filter(name -> name != null)
                         .collect(Collectors.joining("."));
         boolean unknown = e instanceof UnrecognizedPropertyException;
-        String what = unknown ? "is not known here" : "is missing or of the wrong type";
         String code = unknown ? "unknown-field" : "bad-value";
         ProblemDetail detail =
                 Problem.detail(
                         HttpStatus.BAD_REQUEST,
                         code,
                         field.isEmpty()
-                                ? "The body is not of the shape expected here. Nothing was changed."
-                                : "The field \"" + field + "\" " + what + ". Nothing was changed.");
+                                ? Words.say("refused.shape")
+                                : Words.say(
+                                        unknown ? "refused.unknown-field" : "refused.wrong-field",
+                                        Map.of("field", field)));
         detail.setProperty("field", field);
         return detail;
     }
@@ -106,9 +106,7 @@ class ProblemAdvice {
                 new Problem(
                                 HttpStatus.BAD_REQUEST,
                                 "bad-value",
-                                "\""
-                                        + e.getName()
-                                        + "\" has a value that cannot be read here. Nothing was changed.",
+                                Words.say("refused.parameter", Map.of("name", e.getName())),
                                 Map.of("field", e.getName()))
                         .detail());
     }
@@ -120,9 +118,7 @@ class ProblemAdvice {
                 large
                         ? BodyTooLarge.problem().detail()
                         : Problem.detail(
-                                HttpStatus.BAD_REQUEST,
-                                "bad-form",
-                                "The form is cut off or damaged, so nothing was taken. Send it again."));
+                                HttpStatus.BAD_REQUEST, "bad-form", Words.say("refused.form")));
     }
 
     /** The connection broke while it was answered: there is nobody left to tell. */
@@ -139,9 +135,7 @@ class ProblemAdvice {
                     Problem.detail(
                             status,
                             status.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                            "This request was not understood here: "
-                                    + status.getReasonPhrase()
-                                    + "."));
+                            Words.say("refused.request", Map.of("why", status.getReasonPhrase()))));
         }
         if (DatabaseAway.isCauseOf(e)) {
             LOG.info("the database did not answer a request");
@@ -152,7 +146,7 @@ class ProblemAdvice {
                 Problem.detail(
                         HttpStatus.INTERNAL_SERVER_ERROR,
                         "unexpected",
-                        "Something went wrong inside Jerboa. What you had stored is kept; the server's log has the details."));
+                        Words.say("refused.our-fault")));
     }
 
     private static ResponseEntity<ProblemDetail> answer(ProblemDetail detail) {

@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -67,8 +68,6 @@ class RoomFilter extends OncePerRequestFilter {
 
     private static Problem tooBusy() {
         return new Problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "too-busy",
-                "This server has more to do than it can just now. Nothing was changed; try again in a moment.");
+                HttpStatus.SERVICE_UNAVAILABLE, "too-busy", Words.say("refused.no-room"));
     }
 }

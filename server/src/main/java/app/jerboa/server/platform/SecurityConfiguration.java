@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import jakarta.servlet.DispatcherType;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -88,14 +89,11 @@ class SecurityConfiguration {
 
     private static Problem signInFirst() {
         return new Problem(
-                HttpStatus.UNAUTHORIZED, "sign-in-first", "Sign in first. Nothing was changed.");
+                HttpStatus.UNAUTHORIZED, "sign-in-first", Words.say("refused.signed-out"));
     }
 
     private static Problem refused() {
-        return new Problem(
-                HttpStatus.FORBIDDEN,
-                "no-csrf-token",
-                "This write came without the token of your session, so it was refused. Reload the page and try again.");
+        return new Problem(HttpStatus.FORBIDDEN, "no-csrf-token", Words.say("refused.token"));
     }
 
     @Bean

@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -52,14 +53,14 @@ public record SheetReader(String field, int most) {
      */
     public List<List<String>> rows(String text) {
         if (text.length() > LONGEST_TEXT) {
-            throw bad("That is over " + LONGEST_TEXT + " characters. Take it in parts.");
+            throw bad(Words.say("refused.sheet-long", Map.of("most", LONGEST_TEXT)));
         }
         return few(csv(text));
     }
 
     private List<List<String>> few(List<List<String>> rows) {
         if (rows.size() > most) {
-            throw bad("That is over " + most + " rows. Take it in parts.");
+            throw bad(Words.say("refused.sheet-rows", Map.of("most", most)));
         }
         return rows;
     }
@@ -77,7 +78,7 @@ public record SheetReader(String field, int most) {
                         for (int n = in.read(chunk); n > 0; n = in.read(chunk)) {
                             all += n;
                             if (all > MOST_UNPACKED) {
-                                throw bad("That workbook is too large.");
+                                throw bad(Words.say("refused.workbook-large"));
                             }
                         }
                     }
@@ -92,7 +93,7 @@ public record SheetReader(String field, int most) {
         try {
             insistOnModestSize(file);
         } catch (IOException e) {
-            throw bad("That is no XLSX workbook, or it is damaged.");
+            throw bad(Words.say("refused.no-workbook"));
         }
         try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(file))) {
             Sheet first = book.getFirstSheet();
@@ -100,7 +101,7 @@ public record SheetReader(String field, int most) {
                 return rows.limit(most + 1L).map(SheetReader::cells).toList();
             }
         } catch (IOException | UncheckedIOException | ExcelReaderException e) {
-            throw bad("That is no XLSX workbook, or it is damaged.");
+            throw bad(Words.say("refused.no-workbook"));
         }
     }
 
@@ -130,7 +131,7 @@ public record SheetReader(String field, int most) {
                 rows.add(record.stream().limit(MOST_COLUMNS).toList());
             }
         } catch (IOException | UncheckedIOException e) {
-            throw bad("A quote in it is not closed, so its cells cannot be told apart.");
+            throw bad(Words.say("refused.sheet-quote"));
         }
         return rows;
     }
@@ -139,7 +140,7 @@ public record SheetReader(String field, int most) {
         try {
             return Utf8.text(file);
         } catch (CharacterCodingException e) {
-            throw bad("It is not written in UTF-8. Save it as CSV in UTF-8, or as XLSX.");
+            throw bad(Words.say("refused.sheet-utf8"));
         }
     }
 
@@ -151,7 +152,7 @@ public record SheetReader(String field, int most) {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "bad-sheet",
-                sentence + " Nothing was changed.",
+                Words.say("refused.unchanged", Map.of("why", sentence)),
                 Map.of("field", field));
     }
 

@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -35,9 +36,6 @@ class StorableQueryFilter extends OncePerRequestFilter {
         ProblemWriter.write(
                 json,
                 response,
-                new Problem(
-                        HttpStatus.BAD_REQUEST,
-                        "bad-value",
-                        "The address holds a sign that cannot be stored or looked for. Nothing was changed."));
+                new Problem(HttpStatus.BAD_REQUEST, "bad-value", Words.say("refused.query-sign")));
     }
 }

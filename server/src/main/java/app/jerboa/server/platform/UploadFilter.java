@@ -1,5 +1,6 @@
 package app.jerboa.server.platform;
 
+import app.jerboa.server.words.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -62,8 +63,6 @@ class UploadFilter extends OncePerRequestFilter {
 
     private static Problem tooMany() {
         return new Problem(
-                HttpStatus.TOO_MANY_REQUESTS,
-                "too-many-uploads",
-                "Two of your files are on their way already. Nothing was changed; send this one when they have arrived.");
+                HttpStatus.TOO_MANY_REQUESTS, "too-many-uploads", Words.say("refused.uploads"));
     }
 }

@@ -21,6 +21,7 @@ import app.jerboa.server.preset.RowBodies.RowRunBody;
 import app.jerboa.server.preset.RowBodies.RowStart;
 import app.jerboa.server.view.JobPatch;
 import app.jerboa.server.view.JobViews;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
@@ -198,7 +199,7 @@ class PresetController {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "bad-value",
-                    "A " + field + " has at most " + most + " characters.",
+                    Words.say("refused.preset-text", Map.of("field", field, "most", most)),
                     Map.of("field", field));
         }
     }

@@ -7,6 +7,7 @@ import app.jerboa.core.profile.Axis;
 import app.jerboa.core.profile.Head;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.server.profile.ProfileRejected.Wrong;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.AxisFrames;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.visca.FrameTemplate;
@@ -59,7 +60,7 @@ final class AxisSafety {
         int steps = frames.get().steps();
         for (int value = 0; value <= 2 * steps; value++) {
             if (standard(frames.get().drive().fill(value))) {
-                found.add(new Wrong(at + "/drive", "says something standard, and no axis"));
+                found.add(new Wrong(at + "/drive", Words.say("profile.no-axis")));
                 break;
             }
         }
@@ -67,7 +68,7 @@ final class AxisSafety {
                 axes.values().stream()
                         .anyMatch(o -> o.step(frames.get().drive().fill(steps)).isPresent());
         if (taken) {
-            found.add(new Wrong(at + "/drive", "drives the other axis too"));
+            found.add(new Wrong(at + "/drive", Words.say("profile.other-axis")));
         }
         axes.put(at, frames.get());
     }
@@ -91,7 +92,7 @@ final class AxisSafety {
         for (int i = 0; i < said.size(); i++) {
             String frame = said.get(i).frame();
             if (frame.startsWith("8x") && drives(frame)) {
-                found.add(new Wrong(at + i + "/frame", "drives an axis, where no stop follows"));
+                found.add(new Wrong(at + i + "/frame", Words.say("profile.no-stop")));
             }
         }
     }

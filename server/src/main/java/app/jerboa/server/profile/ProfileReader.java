@@ -4,12 +4,14 @@ import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.ProfileCheck;
 import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.profile.ProfileRejected.Wrong;
+import app.jerboa.server.words.Words;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -42,13 +44,13 @@ class ProfileReader {
      */
     Profile read(String text) {
         if (text.length() > LONGEST) {
-            throw rejected("", "it is longer than " + LONGEST + " characters");
+            throw rejected("", Words.say("profile.long", Map.of("most", LONGEST)));
         }
         JsonNode tree;
         try {
             tree = json.readTree(text);
         } catch (JacksonException e) {
-            throw rejected("", "it is not readable JSON: cut off, damaged, or a key twice");
+            throw rejected("", Words.say("profile.json"));
         }
         OldForms.renew(tree);
         List<Wrong> tooLarge = new ArrayList<>();
@@ -69,7 +71,7 @@ class ProfileReader {
     /** Before the schema is asked, which reads whole numbers as 64 bits. */
     private static void noteLarge(JsonNode node, String at, List<Wrong> wrong) {
         if (node.isNumber() && !(Math.abs(node.doubleValue()) <= LARGEST)) {
-            wrong.add(new Wrong(at, "no fact is as large as this number"));
+            wrong.add(new Wrong(at, Words.say("profile.number")));
         }
         node.forEachEntry((name, value) -> noteLarge(value, at + "/" + name, wrong));
         if (node.isArray()) {

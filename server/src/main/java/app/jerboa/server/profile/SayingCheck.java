@@ -9,6 +9,7 @@ import app.jerboa.core.knob.Verb;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.WebControl;
 import app.jerboa.server.profile.ProfileRejected.Wrong;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.http.AnswerShape;
 import app.jerboa.wire.http.BodyForm;
 import app.jerboa.wire.http.RequestTemplate;
@@ -16,6 +17,7 @@ import app.jerboa.wire.visca.FrameTemplate;
 import app.jerboa.wire.visca.ViscaMessage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -70,7 +72,7 @@ final class SayingCheck {
     private void saying(Saying s, Optional<Knob> knob, String at) {
         if (!s.message().isEmpty()) {
             Optional<ViscaMessage> message = ViscaMessage.named(s.message());
-            insist(message.isPresent(), at + "/message", "no standard message has this name");
+            insist(message.isPresent(), at + "/message", Words.say("profile.no-message"));
             message.ifPresent(m -> message(m, s, knob, at));
         }
         if (s.frame().startsWith("8x")) {
@@ -91,7 +93,7 @@ final class SayingCheck {
 
     private void message(ViscaMessage m, Saying s, Optional<Knob> knob, String at) {
         if (knob.isEmpty()) {
-            insist(m.takesNothing(), at + "/message", "it needs a value: make it a knob");
+            insist(m.takesNothing(), at + "/message", Words.say("profile.needs-value"));
             return;
         }
         int low = knob.get().least() + s.offset();
@@ -99,11 +101,11 @@ final class SayingCheck {
         insist(
                 m.takes(low) && m.takes(high),
                 at + "/message",
-                "it does not take " + low + " to " + high);
+                Words.say("profile.message-range", Map.of("least", low, "most", high)));
         insist(
                 !knob.get().readable() || m.question().isPresent(),
                 at + "/message",
-                "it has no inquiry, so that it cannot be read back");
+                Words.say("profile.no-inquiry"));
     }
 
     private void call(HttpCall c, String at) {

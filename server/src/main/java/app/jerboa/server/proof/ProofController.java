@@ -122,7 +122,7 @@ class ProofController {
     private static Topic topic(String word) {
         return Topic.fromWire(word)
                 .orElseThrow(
-                        () -> bad("what", "There is nothing called \"" + word + "\" to observe."));
+                        () -> bad("what", Words.say("refused.no-topic", Map.of("what", word))));
     }
 
     /** Every test of every line, in their order. */
@@ -154,16 +154,15 @@ class ProofController {
         String name = stored.need(device).name();
         Topic topic = topic(what);
         if (topic == Topic.HAPPENING) {
-            throw bad("what", "What happened to a device is noted apart.");
+            throw bad("what", Words.say("refused.topic-happened"));
         }
         Evidence known =
                 Evidence.fromWire(evidence)
                         .filter(e -> e != Evidence.ASKED)
-                        .orElseThrow(() -> bad("evidence", "A person has seen it, or tells it."));
+                        .orElseThrow(() -> bad("evidence", Words.say("refused.topic-basis")));
         Outcome came =
                 Outcome.fromWire(outcome)
-                        .orElseThrow(
-                                () -> bad("outcome", "It is ok, differs, failed or cannot-tell."));
+                        .orElseThrow(() -> bad("outcome", Words.say("refused.topic-verdict")));
         String found = text("value", value);
         String said = text("note", note);
         // All that can be refused is: a picture without its observation would be seen by nobody.
@@ -204,7 +203,7 @@ class ProofController {
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Happening what =
                 Happening.fromWire(body.what())
-                        .orElseThrow(() -> bad("what", "It is swap, reset, update or knock."));
+                        .orElseThrow(() -> bad("what", Words.say("refused.happened")));
         String name = jobs.load(job).need(body.deviceId()).name();
         String note = text("note", body.note() == null ? "" : body.note());
         NewObservation happened =
@@ -226,7 +225,7 @@ class ProofController {
     private static String text(String field, String text) {
         String words = text.strip();
         if (words.length() > LONGEST || !TextRules.storable(words)) {
-            throw bad(field, "At most " + LONGEST + " characters, and none that cannot be stored.");
+            throw bad(field, Words.say("refused.observed-text", Map.of("most", LONGEST)));
         }
         return words;
     }
@@ -235,7 +234,7 @@ class ProofController {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "bad-value",
-                sentence + " Nothing was stored.",
+                Words.say("refused.unstored", Map.of("why", sentence)),
                 Map.of("field", field));
     }
 }

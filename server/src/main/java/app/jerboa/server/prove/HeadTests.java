@@ -62,7 +62,10 @@ final class HeadTests {
     Verdict stop() {
         double degrees = degrees();
         Drive pan = drive(Axis.PAN, degrees);
-        String value = pan.stoodMillis() + " ms of at most " + pan.allowedMillis() + " ms";
+        String value =
+                Words.say(
+                        "prove.stop-time",
+                        Map.of("took", pan.stoodMillis(), "most", pan.allowedMillis()));
         String detail = Words.say("prove.did.stop", Map.of("speed", one(pan.speed())));
         if (pan.moved().changed() == 0) {
             return Verdict.cannotTell(Words.say("prove.stood-before"));

@@ -12,6 +12,7 @@ import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.run.RunRow;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpSession;
 import java.time.OffsetDateTime;
@@ -214,7 +215,7 @@ class ProveController {
                                 new Problem(
                                         HttpStatus.BAD_REQUEST,
                                         "bad-value",
-                                        "There is no test called \"" + word + "\".",
+                                        Words.say("refused.no-test", Map.of("test", word)),
                                         Map.of("field", "tests")));
     }
 

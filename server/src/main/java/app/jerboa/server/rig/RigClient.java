@@ -4,6 +4,7 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.NoWorld;
 import java.io.IOException;
 import java.net.URI;
@@ -152,13 +153,11 @@ class RigClient {
             return http.send(request, HttpResponse.BodyHandlers.ofByteArray());
         } catch (IOException e) {
             throw new Problem(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "rig-silent",
-                    "The stand-in rig does not answer. What you had done is kept; start it again with ./jerboa demo.");
+                    HttpStatus.SERVICE_UNAVAILABLE, "rig-silent", Words.say("refused.rig-away"));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new Problem(
-                    HttpStatus.SERVICE_UNAVAILABLE, "stopping", "The server is stopping.");
+                    HttpStatus.SERVICE_UNAVAILABLE, "stopping", Words.say("refused.stopping"));
         }
     }
 
@@ -171,6 +170,6 @@ class RigClient {
         throw new Problem(
                 status == null ? HttpStatus.BAD_GATEWAY : status,
                 "rig-refused",
-                "In the rig: " + detail + ".");
+                Words.say("refused.rig", Map.of("why", detail)));
     }
 }

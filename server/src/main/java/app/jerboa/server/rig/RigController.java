@@ -10,6 +10,7 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.WorldChoice;
 import app.jerboa.server.world.Worlds;
 import java.util.List;
@@ -125,9 +126,9 @@ class RigController {
                                         new Problem(
                                                 HttpStatus.CONFLICT,
                                                 "lead-is-there",
-                                                "The lead of "
-                                                        + camera.name()
-                                                        + " needs no moving for the desk."));
+                                                Words.say(
+                                                        "refused.lead-fine",
+                                                        Map.of("device", camera.name()))));
         return told(job, view(rig.moveEnd(job, move.run(), move.to())));
     }
 
@@ -137,7 +138,7 @@ class RigController {
     RigView begin(@PathVariable("job") long job, @RequestBody RigBeginBody body) {
         hall.furnish(jobs.load(job));
         if (!List.of("unplugged", "as-planned").contains(body.how())) {
-            throw badValue("how", "A hall begins unplugged or as-planned.");
+            throw badValue("how", Words.say("refused.hall-begins"));
         }
         return told(job, view(rig.begin(job, body.how())));
     }
@@ -147,7 +148,7 @@ class RigController {
     RigView laptop(@PathVariable("job") long job, @RequestBody RigLaptopBody body) {
         hall.furnish(jobs.load(job));
         if (body.prefix() < Ipv4Subnet.WIDEST || body.prefix() > Ipv4Subnet.NARROWEST) {
-            throw badValue("prefix", "A prefix is 8 to 30.");
+            throw badValue("prefix", Words.say("refused.prefix"));
         }
         Ipv4 address = Ipv4.parse(body.address());
         RigBodies.Network there = new RigBodies.Network(address.toString(), body.prefix(), "");
@@ -158,7 +159,7 @@ class RigController {
     @Needs(Right.PLAN)
     RigView speed(@PathVariable("job") long job, @RequestBody SpeedBody body) {
         if (!(body.speed() >= WorldClock.SLOWEST && body.speed() <= WorldClock.FASTEST)) {
-            throw badValue("speed", "The pace of the rig's clock is 0.1 to 1000.");
+            throw badValue("speed", Words.say("refused.clock"));
         }
         rig.setSpeed(body.speed());
         return told(job, view(job));

@@ -15,10 +15,12 @@ import app.jerboa.core.value.Version;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.PlannedAddress;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import app.jerboa.server.world.WorldChoice;
 import app.jerboa.server.world.Worlds;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -41,10 +43,7 @@ public class RigHands {
 
     public void act(Jobs.Stored stored, Step step) {
         if (worlds.choice(stored.id()) != WorldChoice.RIG) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "not-in-rig",
-                    "This job is not worked in the stand-in rig, so there are no hands for it.");
+            throw new Problem(HttpStatus.CONFLICT, "not-in-rig", Words.say("refused.no-hands"));
         }
         hall.furnish(stored);
         long job = stored.id();
@@ -71,7 +70,7 @@ public class RigHands {
                     throw new Problem(
                             HttpStatus.CONFLICT,
                             "nothing-by-hand",
-                            "There is nothing to do by hand in this step: wait, then check.");
+                            Words.say("refused.nothing-by-hand"));
         }
     }
 
@@ -112,7 +111,9 @@ public class RigHands {
     private static void seen(RigBodies.Seen seen) {
         if (seen.refused()) {
             throw new Problem(
-                    HttpStatus.CONFLICT, "hand-refused", "At the device: " + seen.says() + ".");
+                    HttpStatus.CONFLICT,
+                    "hand-refused",
+                    Words.say("hands.at-device", Map.of("sees", seen.says())));
         }
     }
 
@@ -167,9 +168,7 @@ public class RigHands {
         return new Problem(
                 HttpStatus.CONFLICT,
                 "no-lease",
-                "The house has no DHCP pool with a free address, so nobody lends "
-                        + device
-                        + " one. Note its pool on the Site page.");
+                Words.say("refused.no-lease", Map.of("device", device)));
     }
 
     /** Through its own page, wherever it answers now. */

@@ -47,7 +47,7 @@ final class RigWorld implements World {
                 Stream.concat(Stream.of(seen.laptop()), seen.also().stream())
                         .map(n -> new OwnAddress("LAN", n.text(), true))
                         .toList();
-        return new Standpoint(seen.laptop().text(), own, List.of());
+        return new Standpoint(seen.laptop().text(), own, List.of(), List.of());
     }
 
     @Override

@@ -1,6 +1,7 @@
 package app.jerboa.server.secrets;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.SecureRandom;
@@ -67,7 +68,7 @@ public final class Passphrase {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "wrong-passphrase",
-                    "The secrets in this file do not open with that passphrase, or are damaged. Nothing was taken in.",
+                    Words.say("refused.passphrase"),
                     Map.of("field", "passphrase"));
         }
     }
@@ -77,7 +78,9 @@ public final class Passphrase {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "bad-passphrase",
-                    "A passphrase has " + SHORTEST + " to " + LONGEST + " characters.",
+                    Words.say(
+                            "refused.passphrase-length",
+                            Map.of("least", SHORTEST, "most", LONGEST)),
                     Map.of("field", "passphrase"));
         }
     }

@@ -2,6 +2,7 @@ package app.jerboa.server.secrets;
 
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Settings;
+import app.jerboa.server.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
@@ -43,10 +44,7 @@ public class Sealing {
             byte[] text = encryptor(key("seal")).decrypt(Base64.getDecoder().decode(sealed));
             return new String(text, StandardCharsets.UTF_8);
         } catch (IllegalStateException | IllegalArgumentException e) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "other-key",
-                    "This secret was stored with another key than this server has, so it cannot be read here. Start Jerboa with the key it was stored with (.jerboa/secret-key), or type the secret anew.");
+            throw new Problem(HttpStatus.CONFLICT, "other-key", Words.say("refused.other-key"));
         }
     }
 
@@ -73,9 +71,7 @@ public class Sealing {
     private SecretKey key(String purpose) {
         if (key.length() < SHORTEST_KEY) {
             throw new Problem(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "no-secret-key",
-                    "This server has no key to keep secrets with. Set JERBOA_SECRET_KEY to a text of at least 32 characters, or start it with ./jerboa, which makes one. All else works without.");
+                    HttpStatus.SERVICE_UNAVAILABLE, "no-secret-key", Words.say("refused.no-key"));
         }
         try {
             byte[] octets =

@@ -22,6 +22,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.security.SecureRandom;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -87,10 +88,10 @@ class SecretService {
     @Transactional
     Commands.Done type(long job, SecretBodies.TypeBody body, Author by) {
         if (body.value().isEmpty() || body.value().length() > LONGEST) {
-            throw bad("value", "A secret has 1 to " + LONGEST + " characters.");
+            throw bad("value", Words.say("refused.secret-length", Map.of("most", LONGEST)));
         }
         if (!Secrets.USES.contains(body.use())) {
-            throw bad("use", "There is no such use of a secret.");
+            throw bad("use", Words.say("refused.secret-use"));
         }
         return commands.apply(
                 job,
@@ -116,9 +117,7 @@ class SecretService {
                         && device.flatMap(stored.job()::password).isPresent();
         if (twice) {
             throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "password-there",
-                    "A password is kept for this device already; somebody may have just made it. Nothing was changed.");
+                    HttpStatus.CONFLICT, "password-there", Words.say("refused.password-kept"));
         }
         return added(device, body.use(), body.name(), body.value(), origin);
     }
@@ -131,7 +130,10 @@ class SecretService {
         Device d = stored.need(body.deviceId().get());
         int longest = SecretPolicy.of(d.profile()).longest();
         if (body.value().length() > longest) {
-            throw bad("value", d.name() + " takes at most " + longest + " characters.");
+            throw bad(
+                    "value",
+                    Words.say(
+                            "refused.password-long", Map.of("device", d.name(), "most", longest)));
         }
     }
 
@@ -195,9 +197,12 @@ class SecretService {
                 device.map(d -> SecretPolicy.of(d.profile())).orElse(SecretPolicy.FREE);
         log.event(
                 job,
-                "Shown: "
-                        + secret.use()
-                        + device.map(d -> " of " + d.name()).orElse(" of the house"),
+                device.map(
+                                d ->
+                                        Words.say(
+                                                "logged.shown",
+                                                Map.of("use", secret.use(), "device", d.name())))
+                        .orElse(Words.say("logged.shown-house", Map.of("use", secret.use()))),
                 device.map(d -> d.id().value()).stream().toList(),
                 by);
         return new SecretBodies.ShownBody(

@@ -9,6 +9,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -102,9 +103,7 @@ class SiteController {
                                 new Problem(
                                         HttpStatus.BAD_REQUEST,
                                         "bad-value",
-                                        "That is over "
-                                                + LONGEST
-                                                + " characters. Paste a part of it; nothing was changed.",
+                                        Words.say("refused.paste-long", Map.of("most", LONGEST)),
                                         Map.of("field", "text")));
     }
 }

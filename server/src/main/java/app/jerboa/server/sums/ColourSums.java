@@ -10,6 +10,7 @@ import app.jerboa.core.colour.DeltaE;
 import app.jerboa.core.colour.Lab;
 import app.jerboa.core.colour.PaintKnob;
 import app.jerboa.core.colour.PaintMatch;
+import app.jerboa.server.words.Words;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -150,7 +151,7 @@ class ColourSums {
                 Arrays.stream(PaintKnob.Does.values())
                         .filter(d -> d.word().equals(name))
                         .findFirst()
-                        .orElseThrow(() -> impossible("name", "there is no such knob"));
+                        .orElseThrow(() -> impossible("name", Words.say("refused.no-knob")));
         int least = between("least", needed("least", in.least), -FARTHEST_KNOB, FARTHEST_KNOB);
         int most = between("most", needed("most", in.most), least, FARTHEST_KNOB);
         insist("most", most - least <= WIDEST_KNOB, "at most 1024 steps from the least");

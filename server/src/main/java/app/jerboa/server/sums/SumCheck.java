@@ -1,6 +1,7 @@
 package app.jerboa.server.sums;
 
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 
@@ -39,7 +40,7 @@ final class SumCheck {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "bad-value",
-                "The value of \"" + field + "\" is not possible: " + reason + ".",
+                Words.say("refused.sum-value", Map.of("field", field, "why", reason)),
                 Map.of("field", field));
     }
 

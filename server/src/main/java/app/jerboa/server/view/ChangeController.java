@@ -133,7 +133,7 @@ class ChangeController {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "no-such-finding",
-                    "That finding does not stand any more, or is waived already. Nothing was changed.",
+                    Words.say("refused.no-finding"),
                     Map.of("field", "finding"));
         }
         Item waiver =

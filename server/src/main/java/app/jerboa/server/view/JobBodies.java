@@ -32,32 +32,27 @@ import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.server.findings.FindingBody;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** A job's items as its pages show them. */
 final class JobBodies {
-    /** A device that outlived a change is the same object, and so keeps its body. */
-    private static final Cache<Device, JobView.DeviceBody> DEVICES =
-            Caffeine.newBuilder().weakKeys().build();
-
-    /** A run with the name of the device it ends at. */
-    private static final Cache<Run, Named> RUNS = Caffeine.newBuilder().weakKeys().build();
-
-    private record Named(String device, JobView.RunName body) {}
-
     private JobBodies() {}
 
-    /** All but the findings, which have words. */
-    static JobParts parts(Proof proof, Map<DeviceId, Mark> marks, List<FindingBody> findings) {
+    /**
+     * @param devices of the job, in its order
+     * @param runs of the job, in its order
+     */
+    static JobParts parts(
+            Proof proof,
+            List<JobView.DeviceBody> devices,
+            List<JobView.RunName> runs,
+            List<FindingBody> findings) {
         Job job = proof.job();
         List<JobView.SubnetBody> subnets = subnets(job);
         return new JobParts(
@@ -66,9 +61,9 @@ final class JobBodies {
                 subnets.get(0),
                 subnets,
                 job.ranges().stream().map(JobBodies::houseRange).toList(),
-                job.devices().stream().map(d -> device(d, marks.get(d.id()))).toList(),
-                lines(proof, names(job)),
-                runs(job),
+                devices,
+                lines(proof),
+                runs,
                 ownProfiles(job),
                 findings);
     }
@@ -78,24 +73,19 @@ final class JobBodies {
                 job.profiles().stream().map(OwnProfile::facts).toList().hashCode());
     }
 
-    static List<JobView.RunName> runs(Job job) {
-        KitIndex kit = KitIndex.of(job);
-        return job.runs().stream().map(r -> run(r, kit.device(r.to().device()).name())).toList();
-    }
-
-    private static JobView.RunName run(Run run, String device) {
-        Named known = RUNS.getIfPresent(run);
-        if (known == null || !known.device().equals(device)) {
-            known =
-                    new Named(
-                            device, new JobView.RunName(run.id(), device + " " + run.to().port()));
-            RUNS.put(run, known);
-        }
-        return known.body();
-    }
-
-    private static Map<DeviceId, String> names(Job job) {
-        return job.devices().stream().collect(Collectors.toMap(Device::id, Device::name));
+    /**
+     * A run by the device it ends at.
+     *
+     * @param before its name before; null for none
+     */
+    static JobView.RunName run(Run run, String device, JobView.RunName before) {
+        String port = run.to().port();
+        boolean same =
+                before != null
+                        && before.name().length() == device.length() + 1 + port.length()
+                        && before.name().startsWith(device)
+                        && before.name().endsWith(port);
+        return same ? before : new JobView.RunName(run.id(), device + " " + port);
     }
 
     private static JobView.SiteBody site(Site site) {
@@ -170,13 +160,11 @@ final class JobBodies {
         return new JobView.RangeBody(range.first().toString(), range.last().toString(), what);
     }
 
-    private static JobView.DeviceBody device(Device d, Mark mark) {
-        JobView.DeviceBody known = DEVICES.getIfPresent(d);
-        if (known == null || !known.mark().equals(mark.wire())) {
-            known = body(d, mark);
-            DEVICES.put(d, known);
-        }
-        return known;
+    /**
+     * @param before the same device as it was shown; null for none
+     */
+    static JobView.DeviceBody device(Device d, Mark mark, JobView.DeviceBody before) {
+        return before != null && before.mark().equals(mark.wire()) ? before : body(d, mark);
     }
 
     private static JobView.DeviceBody body(Device d, Mark mark) {
@@ -204,17 +192,14 @@ final class JobBodies {
                 d.profile().paints());
     }
 
-    private static List<JobView.LineBody> lines(Proof proof, Map<DeviceId, String> names) {
+    private static List<JobView.LineBody> lines(Proof proof) {
         Job job = proof.job();
         LineNumbers numbers = LineNumbers.of(job);
         Cabling cabling = Cabling.of(job);
-        return job.lines().stream()
-                .map(l -> line(proof, l, names, cabling, numbers.of(l)))
-                .toList();
+        return job.lines().stream().map(l -> line(proof, l, cabling, numbers.of(l))).toList();
     }
 
-    private static JobView.LineBody line(
-            Proof proof, Line l, Map<DeviceId, String> names, Cabling cabling, Numbers numbers) {
+    private static JobView.LineBody line(Proof proof, Line l, Cabling cabling, Numbers numbers) {
         KitIndex kit = cabling.kit();
         Proof.Count count = proof.count(l);
         return new JobView.LineBody(
@@ -223,15 +208,15 @@ final class JobBodies {
                 proof.job().label(l),
                 l.camera().value(),
                 l.controlId(),
-                key(l.key(), names),
-                key(l.also(), names),
-                key(l.paint(), names),
+                key(l.key(), kit),
+                key(l.also(), kit),
+                key(l.paint(), kit),
                 l.input()
                         .map(
                                 i ->
                                         new JobView.PlaceBody(
                                                 i.switcher().value(),
-                                                names.getOrDefault(i.switcher(), ""),
+                                                kit.device(i.switcher()).name(),
                                                 i.number())),
                 l.tally(),
                 Wanted.of(l, kit.device(l.camera()).profile()).stream()
@@ -263,13 +248,12 @@ final class JobBodies {
                 .orElse("");
     }
 
-    private static Optional<JobView.PlaceBody> key(
-            Optional<Line.Key> key, Map<DeviceId, String> names) {
+    private static Optional<JobView.PlaceBody> key(Optional<Line.Key> key, KitIndex kit) {
         return key.map(
                 k ->
                         new JobView.PlaceBody(
                                 k.controller().value(),
-                                names.getOrDefault(k.controller(), ""),
+                                kit.device(k.controller()).name(),
                                 k.number()));
     }
 }

@@ -13,6 +13,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -116,7 +117,7 @@ class JobController {
         } catch (ItemRejected e) {
             throw refused(e.field().wire(), e.text());
         }
-        return views.view(library.make(items, "Job made", person), person);
+        return views.view(library.make(items, Words.say("logged.job-made"), person), person);
     }
 
     private static <T> T at(String field, Supplier<T> read) {
@@ -131,7 +132,7 @@ class JobController {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "text-rejected",
-                "\"" + e.input() + "\" was not taken: " + e.reason() + ". No job was made.",
+                Words.say("refused.job", Map.of("text", e.input(), "why", e.reason())),
                 Map.of("field", field, "index", e.index()));
     }
 

@@ -1,8 +1,14 @@
 package app.jerboa.server.view;
 
+import app.jerboa.core.finding.Finding;
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Run;
 import app.jerboa.core.job.check.JobFindings;
+import app.jerboa.core.job.proof.Mark;
 import app.jerboa.core.job.proof.Proof;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.findings.Checks;
 import app.jerboa.server.findings.DeviceMarks;
@@ -11,11 +17,15 @@ import app.jerboa.server.findings.FindingWords;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.LongFunction;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,8 +38,18 @@ public class JobViews {
     /** Findings of one job in words. */
     private record Worded(List<FindingBody> findings) {}
 
+    /** A job as its pages show it, with what the next version may take over. */
+    private record Shown(
+            JobParts parts,
+            Made<Device, JobView.DeviceBody> devices,
+            Made<Run, JobView.RunName> runs,
+            Made<Finding, FindingWords.Worded> findings) {}
+
     /** A job at one version with so much observed is one object while it is held. */
-    private final Cache<Jobs.Stored, JobParts> parts = Caffeine.newBuilder().weakKeys().build();
+    private final Cache<Jobs.Stored, Shown> shown = Caffeine.newBuilder().weakKeys().build();
+
+    /** Of each job what was shown last, for as long as that version is held. */
+    private final Cache<Long, Shown> newest = Caffeine.newBuilder().weakValues().build();
 
     private final Cache<Jobs.Stored, JobJson> bytes = Caffeine.newBuilder().weakKeys().build();
     private final Jobs jobs;
@@ -110,7 +130,7 @@ public class JobViews {
                                         new Problem(
                                                 HttpStatus.GONE,
                                                 "too-far-behind",
-                                                "What changed since is not known any more. Read the whole job instead."));
+                                                Words.say("refused.too-far-behind")));
         return patch(before, view(job, person));
     }
 
@@ -145,14 +165,48 @@ public class JobViews {
     }
 
     private JobParts parts(Jobs.Stored stored) {
-        return parts.get(
-                stored,
-                s -> {
-                    Proof proof = s.proof();
-                    List<JobFindings.Judged> found = Checks.of(proof);
-                    return JobBodies.parts(
-                            proof, DeviceMarks.of(proof, found), worded(s.job(), found));
-                });
+        return shown.get(stored, this::show).parts();
+    }
+
+    private Shown show(Jobs.Stored stored) {
+        Optional<Shown> before = Optional.ofNullable(newest.getIfPresent(stored.id()));
+        Proof proof = stored.proof();
+        Job job = stored.job();
+        KitIndex kit = KitIndex.of(job);
+        List<JobFindings.Judged> found = Checks.of(proof);
+        Map<DeviceId, Mark> marks = DeviceMarks.of(proof, found);
+        Made<Device, JobView.DeviceBody> devices =
+                Made.of(
+                        job.devices(),
+                        before.map(Shown::devices),
+                        (d, was) -> JobBodies.device(d, marks.get(d.id()), was));
+        Made<Run, JobView.RunName> runs =
+                Made.of(
+                        job.runs(),
+                        before.map(Shown::runs),
+                        (r, was) -> JobBodies.run(r, kit.device(r.to().device()).name(), was));
+        LongFunction<String> names = names(job);
+        Made<Finding, FindingWords.Worded> findings =
+                Made.of(
+                        found.stream().map(JobFindings.Judged::finding).toList(),
+                        before.map(Shown::findings),
+                        (f, was) -> was != null && was.holds(names) ? was : words.words(f, names));
+        Shown now =
+                new Shown(
+                        JobBodies.parts(
+                                proof, devices.to(), runs.to(), waived(found, findings.to())),
+                        devices,
+                        runs,
+                        findings);
+        newest.put(stored.id(), now);
+        return now;
+    }
+
+    private static List<FindingBody> waived(
+            List<JobFindings.Judged> found, List<FindingWords.Worded> worded) {
+        return IntStream.range(0, found.size())
+                .mapToObj(i -> worded.get(i).body(found.get(i).waiver()))
+                .toList();
     }
 
     /** Those of the plan, and those of what was seen beside it. */
@@ -166,11 +220,32 @@ public class JobViews {
     }
 
     private List<FindingBody> worded(Job job, List<JobFindings.Judged> found) {
-        Map<Long, String> names = new HashMap<>();
-        job.devices().forEach(d -> names.put(d.id().value(), d.name()));
-        job.lines().forEach(l -> names.put(l.id(), job.label(l)));
-        job.mounts().forEach(m -> names.put(m.id(), names.get(m.camera().value())));
-        JobBodies.runs(job).forEach(r -> names.put(r.id(), r.name()));
-        return found.stream().map(j -> words.body(j, names::get)).toList();
+        LongFunction<String> names = names(job);
+        return found.stream().map(j -> words.words(j.finding(), names).body(j.waiver())).toList();
+    }
+
+    /** What items are called; most that findings name are devices. */
+    private static LongFunction<String> names(Job job) {
+        KitIndex kit = KitIndex.of(job);
+        Map<Long, String> others = new HashMap<>();
+        return id -> {
+            Device device = kit.device(new DeviceId(id));
+            if (device != null) {
+                return device.name();
+            }
+            if (others.isEmpty()) {
+                job.lines().forEach(l -> others.put(l.id(), job.label(l)));
+                job.mounts().forEach(m -> others.put(m.id(), kit.device(m.camera()).name()));
+                job.runs()
+                        .forEach(
+                                r ->
+                                        others.put(
+                                                r.id(),
+                                                kit.device(r.to().device()).name()
+                                                        + " "
+                                                        + r.to().port()));
+            }
+            return others.get(id);
+        };
     }
 }

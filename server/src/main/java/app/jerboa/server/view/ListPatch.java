@@ -24,12 +24,36 @@ public record ListPatch<T>(List<String> gone, List<Placed<T>> put) {
      */
     public record Placed<T>(int at, T row) {}
 
-    /** Empty when nothing is different. O(n). */
+    /** Empty when nothing is different. O(n); what both ends share is only compared. */
     static <T> Optional<ListPatch<T>> between(
             List<T> before, List<T> after, Function<T, String> key) {
-        if (before.equals(after)) {
+        int shorter = Math.min(before.size(), after.size());
+        int head = 0;
+        while (head < shorter && before.get(head).equals(after.get(head))) {
+            head++;
+        }
+        if (head == before.size() && head == after.size()) {
             return Optional.empty();
         }
+        int tail = 0;
+        while (tail < shorter - head
+                && before.get(before.size() - 1 - tail)
+                        .equals(after.get(after.size() - 1 - tail))) {
+            tail++;
+        }
+        return Optional.of(
+                middle(
+                        before.subList(head, before.size() - tail),
+                        after.subList(head, after.size() - tail),
+                        head,
+                        key));
+    }
+
+    /**
+     * @param from place of the first of both in their lists
+     */
+    private static <T> ListPatch<T> middle(
+            List<T> before, List<T> after, int from, Function<T, String> key) {
         Map<String, Integer> places = new HashMap<>();
         for (int i = 0; i < before.size(); i++) {
             places.put(key.apply(before.get(i)), i);
@@ -44,11 +68,11 @@ public record ListPatch<T>(List<String> gone, List<Placed<T>> put) {
             if (place > last && before.get(place).equals(row)) {
                 last = place;
             } else {
-                put.add(new Placed<>(i, row));
+                put.add(new Placed<>(from + i, row));
             }
         }
         List<String> gone =
                 before.stream().map(key).filter(k -> !there.contains(k)).distinct().toList();
-        return Optional.of(new ListPatch<>(gone, put));
+        return new ListPatch<>(gone, put);
     }
 }

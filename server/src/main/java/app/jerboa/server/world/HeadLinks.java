@@ -2,6 +2,7 @@ package app.jerboa.server.world;
 
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.FramedStream;
 import app.jerboa.wire.link.Stream;
@@ -110,7 +111,7 @@ public class HeadLinks {
 
                     @Override
                     public HeadLink none(DeskWay.None it) {
-                        throw new NoAnswer("there is no way to it");
+                        throw new NoAnswer(Words.say("refused.no-way"));
                     }
                 });
     }
@@ -160,7 +161,9 @@ public class HeadLinks {
     private static InetSocketAddress at(Answering to, Protocol protocol) {
         Integer port = to.ports().get(protocol.toString());
         if (port == null) {
-            throw new NoAnswer(to.name() + " has no port for " + protocol);
+            throw new NoAnswer(
+                    Words.say(
+                            "refused.no-port", Map.of("device", to.name(), "protocol", protocol)));
         }
         return new InetSocketAddress(to.host(), port);
     }

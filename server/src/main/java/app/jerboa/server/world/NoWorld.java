@@ -4,6 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -11,8 +12,7 @@ import org.springframework.http.HttpStatus;
 
 /** Nothing to reach: plans are made and checked, and what is done is ticked by hand. */
 public final class NoWorld implements World {
-    static final String WITHOUT_RIG =
-            "No stand-in rig is connected to this server. Start Jerboa with ./jerboa demo to have one; planning and checking work without it.";
+    static final String WITHOUT_RIG = Words.say("refused.no-rig");
 
     private final WorldChoice which;
 
@@ -80,10 +80,7 @@ public final class NoWorld implements World {
 
     private Problem nothing() {
         return which == WorldChoice.NONE
-                ? new Problem(
-                        HttpStatus.CONFLICT,
-                        "no-world",
-                        "No network is chosen for this job, so nothing was sent. A lead chooses it at the top of the page.")
+                ? new Problem(HttpStatus.CONFLICT, "no-world", Words.say("refused.no-world"))
                 : withoutRig();
     }
 

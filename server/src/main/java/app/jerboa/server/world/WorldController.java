@@ -1,5 +1,7 @@
 package app.jerboa.server.world;
 
+import app.jerboa.server.findings.FindingBody;
+import app.jerboa.server.findings.FindingWords;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
@@ -7,6 +9,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.serial.SerialPorts;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
@@ -33,6 +36,7 @@ class WorldController {
      *     told
      * @param addresses all that this machine has, where it is the laptop
      * @param cautions what stands in the way, a sentence each
+     * @param findings of how this machine stands to the plan; none of them can be waived
      * @param serialPort of this machine that serial leads are reached through; empty for none
      * @param serialPorts that this machine has now
      */
@@ -43,6 +47,7 @@ class WorldController {
             String laptop,
             List<OwnAddress> addresses,
             List<String> cautions,
+            List<FindingBody> findings,
             String serialPort,
             List<String> serialPorts) {}
 
@@ -78,6 +83,7 @@ class WorldController {
                 from.reaches(),
                 from.addresses(),
                 from.cautions(),
+                from.findings().stream().map(FindingWords::beside).toList(),
                 worlds.serialPort(job).orElse(""),
                 choice == WorldChoice.LIVE ? SerialPorts.there() : List.of());
     }
@@ -93,14 +99,11 @@ class WorldController {
             throw new Problem(
                     HttpStatus.BAD_REQUEST,
                     "bad-value",
-                    "A serial port is called like /dev/ttyUSB0 or COM3.",
+                    Words.say("refused.serial-port"),
                     Map.of("field", "path"));
         }
         if (worlds.choice(job) != WorldChoice.LIVE) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "not-live",
-                    "A serial port of this machine leads to real heads: choose the live network first.");
+            throw new Problem(HttpStatus.CONFLICT, "not-live", Words.say("refused.serial-live"));
         }
         worlds.chooseSerialPort(job, body.path(), person);
         live.changed(job, Notice.WORLD);
@@ -112,7 +115,7 @@ class WorldController {
         try {
             return world.standpoint(stored);
         } catch (Problem silent) {
-            return new Standpoint("", List.of(), List.of(silent.getMessage()));
+            return new Standpoint("", List.of(), List.of(silent.getMessage()), List.of());
         }
     }
 
@@ -129,13 +132,11 @@ class WorldController {
                                         new Problem(
                                                 HttpStatus.BAD_REQUEST,
                                                 "bad-value",
-                                                "A world is rig or live.",
+                                                Words.say("refused.world"),
                                                 Map.of("field", "world")));
         if (choice == WorldChoice.LIVE && !body.confirmed()) {
             throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "not-confirmed",
-                    "Real heads move on the live network, so it must be confirmed.");
+                    HttpStatus.CONFLICT, "not-confirmed", Words.say("refused.live-unconfirmed"));
         }
         worlds.choose(job, choice, person);
         live.changed(job, Notice.WORLD);

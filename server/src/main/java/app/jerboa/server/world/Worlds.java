@@ -3,7 +3,9 @@ package app.jerboa.server.world;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
+import app.jerboa.server.words.Words;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -52,14 +54,16 @@ public class Worlds {
                     "no-such-world",
                     choice == WorldChoice.RIG
                             ? NoWorld.WITHOUT_RIG
-                            : "This server does not reach the live network.");
+                            : Words.say("refused.live-barred"));
         }
         WorldChoice before = choice(job);
         if (before != choice) {
             mapper.choose(job, choice.wire());
             log.event(
                     job,
-                    "Commands go to: " + choice.words() + " (before: " + before.words() + ")",
+                    Words.say(
+                            "logged.world",
+                            Map.of("now", choice.words(), "before", before.words())),
                     List.of(),
                     by);
         }
@@ -83,8 +87,8 @@ public class Worlds {
         mapper.chooseSerialPort(job, path);
         String words =
                 path.isEmpty()
-                        ? "Serial leads are reached through the serial server again"
-                        : "Serial leads are reached through " + path + " of this machine";
+                        ? Words.say("logged.serial-server")
+                        : Words.say("logged.serial-port", Map.of("port", path));
         log.event(job, words, List.of(), by);
     }
 

@@ -16,7 +16,6 @@ import app.jerboa.server.words.Words;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -86,13 +85,17 @@ class FindingWordsTest {
         Finding finding =
                 Finding.of(AddressCodes.ALL.get(0), camera, Field.ADDRESS, Map.of())
                         .withFixes(List.of(Fix.editing("fit", List.of(edit))));
-        JobFindings.Judged judged = new JobFindings.Judged(finding, Optional.empty());
         FindingWords words = new FindingWords();
-        FindingBody first = words.body(judged, Map.of(7L, "L1", 9L, "Lens")::get);
+        FindingBody first = words.words(finding, Map.of(7L, "L1", 9L, "Lens")::get).body();
         assertThat(first.fixes().get(0).label()).contains("L1").contains("Lens");
-        assertThat(words.body(judged, Map.of(7L, "L1", 9L, "Lens", 8L, "new")::get))
+        assertThat(words.words(finding, Map.of(7L, "L1", 9L, "Lens", 8L, "new")::get).body())
                 .isSameAs(first);
-        assertThat(words.body(judged, Map.of(7L, "L1", 9L, "Old lens")::get).fixes().get(0).label())
+        assertThat(
+                        words.words(finding, Map.of(7L, "L1", 9L, "Old lens")::get)
+                                .body()
+                                .fixes()
+                                .get(0)
+                                .label())
                 .contains("Old lens");
     }
 }

@@ -16,7 +16,7 @@ public interface Gate {
     /** What comes in reaches the port's own device; else a stream breaks. */
     boolean own();
 
-    /** How long a datagram is on its way there, and back again, in milliseconds. */
+    /** How long what is sent is on its way there, and back again, in milliseconds. */
     default int delayMillis() {
         return 0;
     }

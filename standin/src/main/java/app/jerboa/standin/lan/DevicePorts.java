@@ -10,6 +10,7 @@ import app.jerboa.standin.device.Door;
 import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.Habits;
 import app.jerboa.standin.device.KnobBank;
+import app.jerboa.standin.device.LateEar;
 import app.jerboa.standin.device.PanelEar;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.device.ViscaTcpEar;
@@ -97,15 +98,19 @@ record DevicePorts(
                                             at,
                                             s.protocol(),
                                             PANELS_AT_ONCE,
-                                            () -> new PanelEar(bank, name, door, gate)))
+                                            () -> late(new PanelEar(bank, name, door, gate))))
                             : Optional.empty();
             default -> others.open(s.protocol(), at);
         };
     }
 
-    private static Optional<DevicePort> tcp(Speaks s, InetSocketAddress at, TcpPort.Ear ear)
+    private Optional<DevicePort> tcp(Speaks s, InetSocketAddress at, TcpPort.Ear ear)
             throws IOException {
-        return Optional.of(TcpPort.open(at, s.protocol(), ear));
+        return Optional.of(TcpPort.open(at, s.protocol(), late(ear)));
+    }
+
+    private TcpPort.Ear late(TcpPort.Ear ear) {
+        return new LateEar(ear, gate::delayMillis);
     }
 
     private Optional<DevicePort> udp(InetSocketAddress at, Form form) throws IOException {

@@ -8,6 +8,7 @@ import app.jerboa.standin.asked.SnmpPort;
 import app.jerboa.standin.asked.SwitchView;
 import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Gate;
+import app.jerboa.standin.device.LateEar;
 import app.jerboa.standin.device.TcpPort;
 import app.jerboa.standin.picture.Still;
 import app.jerboa.standin.picture.Switcher;
@@ -54,10 +55,12 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
                                         protocol,
                                         AT_ONCE,
                                         () ->
-                                                new SwitcherEar(
-                                                        switcher.get(),
-                                                        of.profile().tally(),
-                                                        gate)));
+                                                new LateEar(
+                                                        new SwitcherEar(
+                                                                switcher.get(),
+                                                                of.profile().tally(),
+                                                                gate),
+                                                        gate::delayMillis)));
             }
             case SNMP -> Optional.of(SnmpPort.open(at, new Told(hall, of)));
             case RTSP ->
@@ -67,11 +70,13 @@ record OtherPorts(Hall hall, RigDevice of) implements DevicePorts.Others {
                                     protocol,
                                     AT_ONCE,
                                     () ->
-                                            new RtspEar(
-                                                    () -> picture(of),
-                                                    this::still,
-                                                    of.door(),
-                                                    gate)));
+                                            new LateEar(
+                                                    new RtspEar(
+                                                            () -> picture(of),
+                                                            this::still,
+                                                            of.door(),
+                                                            gate),
+                                                    gate::delayMillis)));
             case ONVIF ->
                     Optional.of(
                             DiscoveryPort.open(

@@ -17,6 +17,7 @@ import app.jerboa.standin.device.DevicePort;
 import app.jerboa.standin.device.Door;
 import app.jerboa.standin.device.Gate;
 import app.jerboa.standin.device.KnobBank;
+import app.jerboa.standin.device.Timers;
 import app.jerboa.wire.http.BodyForm;
 import app.jerboa.wire.http.HttpMessage;
 import app.jerboa.wire.http.RequestTemplate;
@@ -32,8 +33,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -104,10 +107,22 @@ public final class WebPort implements DevicePort {
             secure.setHttpsConfigurator(new HttpsConfigurator(Certificate.shared()));
         }
         WebPort port = new WebPort(server, bank, control, door, gate, shows);
-        server.setExecutor(THREADS);
+        server.setExecutor(late(gate));
         server.createContext("/", port::answer);
         server.start();
         return port;
+    }
+
+    /** Through a tunnel a request is taken up later: both ways are waited for on the way in. */
+    private static Executor late(Gate gate) {
+        return task -> {
+            int millis = 2 * gate.delayMillis();
+            if (millis == 0) {
+                THREADS.execute(task);
+            } else {
+                Timers.SHARED.schedule(() -> THREADS.execute(task), millis, TimeUnit.MILLISECONDS);
+            }
+        };
     }
 
     /**

@@ -31,6 +31,37 @@ public final class Octets {
         return new Octets(bytes);
     }
 
+    /**
+     * The octets of a number, the highest first: what goes out twenty times a second is made
+     * without a list of its parts.
+     *
+     * @param size 1 to 8
+     */
+    public static Octets packed(long octets, int size) {
+        byte[] bytes = new byte[size];
+        fill(bytes, 0, octets, size);
+        return new Octets(bytes);
+    }
+
+    /**
+     * As above, with one octet before and one behind them.
+     *
+     * @param first and {@code last} 0 to 255
+     */
+    public static Octets packedBetween(int first, long octets, int size, int last) {
+        byte[] bytes = new byte[size + 2];
+        bytes[0] = (byte) first;
+        fill(bytes, 1, octets, size);
+        bytes[size + 1] = (byte) last;
+        return new Octets(bytes);
+    }
+
+    private static void fill(byte[] bytes, int from, long octets, int size) {
+        for (int i = 0; i < size; i++) {
+            bytes[from + i] = (byte) (octets >> Byte.SIZE * (size - 1 - i));
+        }
+    }
+
     /** Reads {@code "81 09 04 47 FF"}. */
     public static Octets ofHex(String hex) {
         return new Octets(HEX.parseHex(hex));

@@ -55,11 +55,7 @@ public sealed interface ViscaRequest {
      * @param camera 1 to 7, or 8 for all
      */
     default Octets encode(int camera) {
-        if (camera < 1 || camera > 8) {
-            throw new IllegalArgumentException(
-                    "a VISCA address is 1 to 7, or 8 for all, got " + camera);
-        }
-        return body().between(0x80 | camera, ViscaFramer.END);
+        return body().between(ViscaRequests.start(camera), ViscaFramer.END);
     }
 
     /** Reads one whole frame from a controller. */
@@ -88,16 +84,23 @@ public sealed interface ViscaRequest {
             return pan == 0 && tilt == 0;
         }
 
+        /** Seven octets: 01 06 01, both speeds, both directions. */
+        private long packed() {
+            return 0x01_06_01L << 32
+                    | (long) Math.max(1, Math.abs(pan)) << 24
+                    | Math.max(1, Math.abs(tilt)) << 16
+                    | (pan < 0 ? 1 : pan > 0 ? 2 : 3) << 8
+                    | (tilt > 0 ? 1 : tilt < 0 ? 2 : 3);
+        }
+
         @Override
         public Octets body() {
-            return Octets.of(
-                    0x01,
-                    0x06,
-                    0x01,
-                    Math.max(1, Math.abs(pan)),
-                    Math.max(1, Math.abs(tilt)),
-                    pan < 0 ? 1 : pan > 0 ? 2 : 3,
-                    tilt > 0 ? 1 : tilt < 0 ? 2 : 3);
+            return Octets.packed(packed(), 7);
+        }
+
+        @Override
+        public Octets encode(int camera) {
+            return Octets.packedBetween(ViscaRequests.start(camera), packed(), 7, ViscaFramer.END);
         }
 
         @Override

@@ -27,6 +27,19 @@ final class ViscaRequests {
         }
     }
 
+    /**
+     * The octet that a frame to a camera starts with.
+     *
+     * @param camera 1 to 7, or 8 for all
+     */
+    static int start(int camera) {
+        if (camera < 1 || camera > 8) {
+            throw new IllegalArgumentException(
+                    "a VISCA address is 1 to 7, or 8 for all, got " + camera);
+        }
+        return 0x80 | camera;
+    }
+
     static Decoded<ViscaRequest.Addressed> decode(Octets frame) {
         if (frame.size() < 3 || frame.size() > ViscaFramer.LONGEST) {
             return Decoded.rejected(frame, "a frame has 3 to 16 octets, got " + frame.size());

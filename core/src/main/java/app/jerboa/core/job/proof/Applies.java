@@ -1,5 +1,6 @@
 package app.jerboa.core.job.proof;
 
+import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -10,17 +11,46 @@ import app.jerboa.core.profile.Optics;
 import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Video;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Which tests a line needs; what does not apply says why, so that nothing is silently green. */
 final class Applies {
+    /** Which lead joins what says nothing about which tests a line needs. */
+    private static final Set<ItemKind> READS =
+            EnumSet.of(
+                    ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
+
     private final KitIndex kit;
     private final ControlRoutes routes;
 
     Applies(Job job) {
         kit = KitIndex.of(job);
         routes = ControlRoutes.of(job);
+    }
+
+    /** How many tests each line needs, by the line's id. */
+    private record Needed(Map<Long, Integer> tests) {}
+
+    /** How many tests a line of the job needs. */
+    static int needed(Job job, Line line) {
+        return job.worked(Needed.class, READS, Needed.class, () -> needed(job))
+                .tests()
+                .getOrDefault(line.id(), 0);
+    }
+
+    private static Needed needed(Job job) {
+        Applies applies = new Applies(job);
+        Map<Long, Integer> tests = new HashMap<>();
+        for (Line line : job.lines()) {
+            long count = Topic.TESTS.stream().filter(t -> applies.not(line, t).isEmpty()).count();
+            tests.put(line.id(), (int) count);
+        }
+        return new Needed(tests);
     }
 
     /** The reason's name when the test does not apply to the line. */

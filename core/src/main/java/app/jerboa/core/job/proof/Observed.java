@@ -79,6 +79,11 @@ public final class Observed {
         return last;
     }
 
+    /** Anything at all was observed of it. */
+    boolean knows(DeviceId device) {
+        return devices.containsKey(device);
+    }
+
     /** The one that says how a test of a device stands. */
     public Optional<Observation> deciding(DeviceId device, Topic topic) {
         return Optional.ofNullable(devices.get(device)).map(d -> d.deciding.get(topic));

@@ -105,6 +105,9 @@ public final class Proof {
 
     /** Every topic of a device of which something is known that decides. */
     Map<Topic, Standing> known(DeviceId device) {
+        if (!observed.knows(device)) {
+            return Map.of();
+        }
         Map<Topic, Standing> known = new EnumMap<>(Topic.class);
         for (Topic topic : Topic.values()) {
             observed.deciding(device, topic).ifPresent(o -> known.put(topic, standing(device, o)));
@@ -153,12 +156,10 @@ public final class Proof {
     public record Count(int proved, int needed) {}
 
     public Count count(Line line) {
-        int proved = 0;
-        int needed = 0;
-        for (Standing s : tests(line).values()) {
-            needed += s.state() == Standing.State.NOT_APPLICABLE ? 0 : 1;
-            proved += s.proves() ? 1 : 0;
-        }
-        return new Count(proved, needed);
+        int proved =
+                observed.knows(line.camera())
+                        ? (int) tests(line).values().stream().filter(Standing::proves).count()
+                        : 0;
+        return new Count(proved, Applies.needed(job, line));
     }
 }

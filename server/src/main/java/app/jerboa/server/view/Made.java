@@ -1,0 +1,65 @@
+package app.jerboa.server.view;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A list made item by item from another. Most items of a job outlive a change as the very same
+ * objects, mostly in the same order: what was made of them is found by walking along both lists.
+ *
+ * @param from the items
+ * @param to what was made of each, in the same order
+ */
+record Made<I, O>(List<I> from, List<O> to) {
+    /** Makes one. */
+    interface Making<I, O> {
+        /**
+         * @param before what was made of the same item for the version before; null for none
+         */
+        O of(I item, O before);
+    }
+
+    static <I, O> Made<I, O> of(List<I> items, Optional<Made<I, O>> before, Making<I, O> making) {
+        Walk<I, O> walk = new Walk<>(before.orElseGet(() -> new Made<>(List.of(), List.of())));
+        List<O> made = new ArrayList<>(items.size());
+        items.forEach(i -> made.add(making.of(i, walk.madeOf(i))));
+        return new Made<>(items, made);
+    }
+
+    /** Along the list before; what is not next there is looked up. */
+    private static final class Walk<I, O> {
+        private final Made<I, O> before;
+        private int next;
+        private Map<I, Integer> places;
+
+        Walk(Made<I, O> before) {
+            this.before = before;
+        }
+
+        O madeOf(I item) {
+            boolean inTurn = next < before.from.size() && before.from.get(next) == item;
+            int place = inTurn ? next : place(item);
+            if (place < 0) {
+                return null;
+            }
+            next = place + 1;
+            return before.to.get(place);
+        }
+
+        private int place(I item) {
+            if (before.from.isEmpty()) {
+                return -1;
+            }
+            if (places == null) {
+                places = new IdentityHashMap<>();
+                for (int i = 0; i < before.from.size(); i++) {
+                    places.put(before.from.get(i), i);
+                }
+            }
+            return places.getOrDefault(item, -1);
+        }
+    }
+}

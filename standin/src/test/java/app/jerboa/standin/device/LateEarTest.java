@@ -1,0 +1,79 @@
+package app.jerboa.standin.device;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.jerboa.wire.octets.Octets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+
+/** Its clock is turned by hand: a piece is on its way until it has been. */
+class LateEarTest {
+    private final List<String> heard = new ArrayList<>();
+    private final List<Runnable> due = new ArrayList<>();
+    private final List<Integer> waits = new ArrayList<>();
+    private int delay;
+
+    private final LateEar ear =
+            new LateEar(
+                    new TcpPort.Ear() {
+                        @Override
+                        public void hear(Octets chunk, Consumer<Octets> reply) {
+                            heard.add(chunk.toString());
+                            reply.accept(chunk);
+                        }
+
+                        @Override
+                        public void afresh() {
+                            heard.add("afresh");
+                        }
+                    },
+                    () -> delay,
+                    (millis, task) -> {
+                        waits.add(millis);
+                        due.add(task);
+                    });
+
+    private void say(int octet) {
+        ear.hear(Octets.of(octet), answer -> heard.add("answer " + answer));
+    }
+
+    private void arrive() {
+        due.remove(0).run();
+    }
+
+    @Test
+    void withoutATunnelItIsHeardAtOnce() {
+        say(1);
+        assertThat(heard).containsExactly("01", "answer 01");
+        assertThat(due).isEmpty();
+    }
+
+    @Test
+    void bothWaysAreWaitedForAndTheOrderIsKept() {
+        delay = 40;
+        say(1);
+        delay = 0;
+        say(2);
+        assertThat(heard).isEmpty();
+        assertThat(waits).containsExactly(80, 0);
+        arrive();
+        arrive();
+        assertThat(heard).containsExactly("01", "answer 01", "02", "answer 02");
+        say(3);
+        assertThat(heard).endsWith("03", "answer 03");
+    }
+
+    @Test
+    void whatIsOnItsWayWhenTheLinkBreaksNeverArrives() {
+        delay = 40;
+        say(1);
+        ear.afresh();
+        say(2);
+        arrive();
+        assertThat(heard).containsExactly("afresh", "02", "answer 02");
+        arrive();
+        assertThat(heard).as("nothing is left").hasSize(3);
+    }
+}
