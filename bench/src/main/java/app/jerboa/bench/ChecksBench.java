@@ -2,6 +2,7 @@ package app.jerboa.bench;
 
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobItem;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.profile.Join;
@@ -12,6 +13,7 @@ import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
+import java.util.List;
 
 /** Every check of a job of halls: a switch, a mixer, two sticks, PoE heads and a serial chain. */
 final class ChecksBench {
@@ -77,16 +79,17 @@ final class ChecksBench {
     private ChecksBench() {}
 
     static Sample check(int devices) {
-        Job job = job(devices);
+        List<JobItem> items = job(devices).items().toList();
         int rounds = devices > 2_000 ? 15 : 40;
         double[] millis = new double[rounds];
         long warm = System.nanoTime() + WARM_UP;
         while (System.nanoTime() < warm) {
-            JobFindings.check(job);
+            JobFindings.check(Job.of(items));
         }
         for (int i = 0; i < rounds; i++) {
+            Job fresh = Job.of(items);
             long start = System.nanoTime();
-            int found = JobFindings.check(job).size();
+            int found = JobFindings.check(fresh).size();
             long end = System.nanoTime();
             if (found == 0) {
                 throw new IllegalStateException("this job has faults to find");

@@ -15,12 +15,14 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -55,6 +57,8 @@ public record Job(
         Worked worked) {
     /** The device that holds the address which each subnet promises to the technician. */
     private static final String LAPTOP = "the technician’s laptop";
+
+    private static final Set<ItemKind> KINDS = EnumSet.allOf(ItemKind.class);
 
     private static final Comparator<JobItem> BY_ID = Comparator.comparingLong(i -> i.ref().id());
     private static final Comparator<Line> BY_NUMBER =
@@ -128,24 +132,50 @@ public record Job(
 
     /** Every item, kind by kind. */
     public Stream<JobItem> items() {
-        return Stream.of(
-                        List.of(site),
-                        subnets,
-                        ranges,
-                        devices,
-                        lines,
-                        routes,
-                        mounts,
-                        presets,
-                        shotLists,
-                        takes,
-                        runs,
-                        prices,
-                        prepared,
-                        secrets,
-                        profiles,
-                        waivers)
-                .flatMap(List::stream);
+        return KINDS.stream().flatMap(k -> items(k).stream());
+    }
+
+    /** Those of a kind, in their order. */
+    public List<? extends JobItem> items(ItemKind kind) {
+        return switch (kind) {
+            case SITE -> List.of(site);
+            case SUBNET -> subnets;
+            case RANGE -> ranges;
+            case DEVICE -> devices;
+            case LINE -> lines;
+            case ROUTE -> routes;
+            case MOUNT -> mounts;
+            case PRESET -> presets;
+            case SHOT_LIST -> shotLists;
+            case TAKE -> takes;
+            case RUN -> runs;
+            case PRICE -> prices;
+            case PREPARED -> prepared;
+            case SECRET -> secrets;
+            case PROFILE -> profiles;
+            case WAIVER -> waivers;
+        };
+    }
+
+    /** It has an item of that kind and number. */
+    public boolean has(ItemKind kind, long id) {
+        return kind == ItemKind.DEVICE
+                ? KitIndex.of(this).device(new DeviceId(id)) != null
+                : worked(Ids.class, this::ids).of.get(kind).contains(id);
+    }
+
+    private record Ids(Map<ItemKind, Set<Long>> of) {}
+
+    private Ids ids() {
+        Map<ItemKind, Set<Long>> ids = new EnumMap<>(ItemKind.class);
+        KINDS.forEach(
+                k ->
+                        ids.put(
+                                k,
+                                items(k).stream()
+                                        .map(i -> i.ref().id())
+                                        .collect(Collectors.toSet())));
+        return new Ids(ids);
     }
 
     /**
@@ -176,9 +206,62 @@ public record Job(
         return worked.get(name, reads, what, work);
     }
 
-    /** The job that follows this one when items of these kinds were touched. */
-    public Job followedBy(Collection<? extends JobItem> items, Set<ItemKind> touched) {
-        return of(items, found, worked.after(touched));
+    /**
+     * The job that follows this one: kinds of items that were not touched are the very same lists.
+     *
+     * @param put items that are new or others now
+     * @param gone that are no more
+     * @param touched every kind of which anything is put or gone
+     */
+    public Job followedBy(
+            Collection<? extends JobItem> put, Set<ItemRef> gone, Set<ItemKind> touched) {
+        Map<ItemKind, Map<Long, JobItem>> changed = new EnumMap<>(ItemKind.class);
+        touched.forEach(k -> changed.put(k, new LinkedHashMap<>()));
+        changed.forEach((k, all) -> items(k).forEach(i -> all.put(i.ref().id(), i)));
+        gone.forEach(r -> changed.get(r.kind()).remove(r.id()));
+        put.forEach(i -> changed.get(i.ref().kind()).put(i.ref().id(), placed(i)));
+        After after = new After(changed);
+        return new Job(
+                after.of(Site.class, ItemKind.SITE, List.of(site), BY_ID).get(0),
+                after.of(Subnet.class, ItemKind.SUBNET, subnets, BY_ID),
+                after.of(AddressRange.class, ItemKind.RANGE, ranges, BY_ID),
+                after.of(Device.class, ItemKind.DEVICE, devices, BY_ID),
+                after.of(Line.class, ItemKind.LINE, lines, BY_NUMBER),
+                after.of(ChosenRoute.class, ItemKind.ROUTE, routes, BY_ID),
+                after.of(Mount.class, ItemKind.MOUNT, mounts, BY_ID),
+                after.of(Preset.class, ItemKind.PRESET, presets, BY_ID),
+                after.of(PlannedShots.class, ItemKind.SHOT_LIST, shotLists, BY_ID),
+                after.of(PlannedTake.class, ItemKind.TAKE, takes, PlannedTake.ORDER),
+                after.of(Run.class, ItemKind.RUN, runs, BY_ID),
+                after.of(Price.class, ItemKind.PRICE, prices, BY_ID),
+                after.of(Prepared.class, ItemKind.PREPARED, prepared, BY_ID),
+                after.of(Secret.class, ItemKind.SECRET, secrets, BY_ID),
+                after.of(OwnProfile.class, ItemKind.PROFILE, profiles, BY_ID),
+                after.of(Waiver.class, ItemKind.WAIVER, waivers, BY_ID),
+                found,
+                worked.after(touched));
+    }
+
+    /** The items of the kinds that a change touched, by their numbers. */
+    private record After(Map<ItemKind, Map<Long, JobItem>> changed) {
+        <T extends JobItem> List<T> of(
+                Class<T> type, ItemKind kind, List<T> before, Comparator<? super T> order) {
+            return changed.containsKey(kind)
+                    ? changed.get(kind).values().stream().map(type::cast).sorted(order).toList()
+                    : before;
+        }
+    }
+
+    private JobItem placed(JobItem item) {
+        return item instanceof Device d ? d.foundAt(Optional.ofNullable(found.get(d.id()))) : item;
+    }
+
+    /**
+     * What was worked out from this job is let go; asked again it is worked out anew. For a version
+     * that others have followed: what was worked out from a large job takes more room than the job.
+     */
+    public void forget() {
+        worked.forget();
     }
 
     /**
@@ -262,6 +345,9 @@ public record Job(
     }
 
     public Optional<JobItem> item(ItemRef ref) {
-        return items().filter(i -> i.ref().equals(ref)).findFirst();
+        return items(ref.kind()).stream()
+                .filter(i -> i.ref().id() == ref.id())
+                .map(JobItem.class::cast)
+                .findFirst();
     }
 }

@@ -74,6 +74,12 @@ final class Worked {
         return slots.computeIfAbsent(name, w -> new Slot(reads));
     }
 
+    /** What others have taken over stays theirs. */
+    synchronized void forget() {
+        slots.clear();
+        before.clear();
+    }
+
     /** For a job that differs from this one's in items of these kinds only. */
     synchronized Worked after(Set<ItemKind> touched) {
         Worked next = new Worked();

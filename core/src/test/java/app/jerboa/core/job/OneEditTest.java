@@ -41,7 +41,7 @@ class OneEditTest {
         Run run = before.runs().get(0);
         Edit longer = new Edit(run.ref(), Field.METRES, "40", "60");
         Job after = hall.after(ChangeSet.edits(List.of(longer)));
-        Job followed = before.followedBy(after.items().toList(), Set.of(run.ref().kind()));
+        Job followed = before.followedBy(after.runs(), Set.of(), Set.of(run.ref().kind()));
         Set<String> kept = names(followed);
         JobFindings.check(followed);
         Set<String> anew = names(followed);

@@ -1,5 +1,6 @@
 package app.jerboa.server.job;
 
+import app.jerboa.core.job.Job;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
@@ -43,6 +44,11 @@ public class JobVersions {
             List<Jobs.Stored> all = new ArrayList<>(versions);
             all.add(added);
             all.sort(NEWEST_FIRST);
+            // What was only observed since may share its plan with the newest one.
+            all.stream()
+                    .map(Jobs.Stored::job)
+                    .filter(j -> j != all.get(0).job())
+                    .forEach(Job::forget);
             int room = MOST_EARLIER_ITEMS + all.get(0).items();
             List<Jobs.Stored> fitting = new ArrayList<>();
             for (Jobs.Stored s : all) {

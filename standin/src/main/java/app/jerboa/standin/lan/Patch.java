@@ -1,9 +1,9 @@
 package app.jerboa.standin.lan;
 
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItem;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.Link;
@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** The leads of a hall: which are plugged, and where they truly go. */
 final class Patch {
@@ -86,12 +87,17 @@ final class Patch {
     /** The job with the leads that are plugged, and no others, as they truly lie. */
     Job lying() {
         if (lying.isEmpty()) {
-            List<JobItem> items =
-                    plan.items()
-                            .filter(i -> !(i instanceof Run r) || lead(r.id()).plugged())
-                            .map(i -> i instanceof Run r ? (JobItem) lead(r.id()).of(r) : i)
+            List<Run> there =
+                    plan.runs().stream()
+                            .filter(r -> lead(r.id()).plugged())
+                            .map(r -> lead(r.id()).of(r))
                             .toList();
-            lying = Optional.of(plan.followedBy(items, EnumSet.of(ItemKind.RUN)));
+            Set<ItemRef> loose =
+                    plan.runs().stream()
+                            .filter(r -> !lead(r.id()).plugged())
+                            .map(Run::ref)
+                            .collect(Collectors.toSet());
+            lying = Optional.of(plan.followedBy(there, loose, EnumSet.of(ItemKind.RUN)));
         }
         return lying.get();
     }

@@ -41,6 +41,7 @@ public final class PowerPlan {
     private final Map<DeviceId, Link> feeding = new HashMap<>();
     private final Map<DeviceId, List<Device>> behind = new HashMap<>();
     private final Set<DeviceId> open = new HashSet<>();
+    private List<Feed> inOrder = List.of();
 
     private PowerPlan(Cabling cabling) {
         this.cabling = cabling;
@@ -55,7 +56,12 @@ public final class PowerPlan {
         for (Device d : cabling.job().devices()) {
             plan.feedingLink(d).ifPresent(l -> plan.hang(d, l));
         }
-        cabling.job().devices().forEach(plan::feed);
+        plan.inOrder =
+                cabling.job().devices().stream()
+                        .map(plan::feed)
+                        .filter(Optional::isPresent)
+                        .map(Optional::get)
+                        .toList();
         plan.given
                 .values()
                 .forEach(l -> l.sort(Comparator.comparingInt(f -> f.port().socket().number())));
@@ -262,9 +268,7 @@ public final class PowerPlan {
 
     /** In the order of the devices. */
     public List<Feed> feeds() {
-        return cabling.job().devices().stream()
-                .flatMap(d -> Optional.ofNullable(feeds.get(d.id())).stream())
-                .toList();
+        return inOrder;
     }
 
     public Optional<Feed> to(DeviceId device) {

@@ -37,6 +37,7 @@ import app.jerboa.core.job.shot.ShotChecks;
 import app.jerboa.core.job.shot.ShotCodes;
 import app.jerboa.core.net.AddressChecks;
 import app.jerboa.core.net.AddressCodes;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -104,6 +105,9 @@ public final class JobFindings {
         }
     }
 
+    /** So many findings may go at one place before those behind them are taken for new ones. */
+    private static final int LOOK_AHEAD = 16;
+
     /** Of one check, in order. */
     private record Found(List<Finding> all) {
         /**
@@ -114,9 +118,26 @@ public final class JobFindings {
             if (before.isEmpty()) {
                 return this;
             }
-            Map<Finding, Finding> known = new HashMap<>();
-            before.get().all.forEach(f -> known.put(f, f));
-            return new Found(all.stream().map(f -> known.getOrDefault(f, f)).toList());
+            List<Finding> known = before.get().all;
+            List<Finding> kept = new ArrayList<>(all.size());
+            int next = 0;
+            for (Finding f : all) {
+                int at = found(f, known, next);
+                next = at < 0 ? next : at + 1;
+                kept.add(at < 0 ? f : known.get(at));
+            }
+            return new Found(List.copyOf(kept));
+        }
+
+        /** Both are in the same order, so that it stands there or soon after, or is new. */
+        private static int found(Finding f, List<Finding> known, int from) {
+            int end = Math.min(known.size(), from + LOOK_AHEAD);
+            for (int i = from; i < end; i++) {
+                if (known.get(i).equals(f)) {
+                    return i;
+                }
+            }
+            return -1;
         }
     }
 

@@ -21,6 +21,7 @@ import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -28,6 +29,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -55,9 +57,9 @@ public final class ControlRoutes {
     private final Ways ways;
     private final Map<Wish, ChosenRoute> chosen = new HashMap<>();
 
-    /** Asked for again and again by the checks. */
-    private final Map<Wish, Optional<ControlRoute>> planned =
-            Collections.synchronizedMap(new HashMap<>());
+    /** By the line's id; asked for again and again by the checks. */
+    private final Map<Long, Map<RemoteFunction, Optional<ControlRoute>>> planned =
+            new ConcurrentHashMap<>();
 
     private record Wish(long line, RemoteFunction function) {}
 
@@ -80,11 +82,14 @@ public final class ControlRoutes {
 
     /** The one that counts, if any works as the plan stands. */
     public Optional<ControlRoute> planned(Line line, RemoteFunction function) {
-        Wish wish = new Wish(line.id(), function);
-        Optional<ControlRoute> known = planned.get(wish);
+        Map<RemoteFunction, Optional<ControlRoute>> ofLine =
+                planned.computeIfAbsent(
+                        line.id(),
+                        id -> Collections.synchronizedMap(new EnumMap<>(RemoteFunction.class)));
+        Optional<ControlRoute> known = ofLine.get(function);
         if (known == null) {
             known = ready(line, function).min(order(line));
-            planned.put(wish, known);
+            ofLine.put(function, known);
         }
         return known;
     }

@@ -6,25 +6,24 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
-import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItem;
 import app.jerboa.core.job.OwnProfile;
-import app.jerboa.core.job.Prepared;
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.TextRejected;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A job with changes applied; the same code previews, applies, takes back and does again. */
 public final class JobEditor {
@@ -48,8 +47,14 @@ public final class JobEditor {
     public Job read(Collection<Item> items) {
         ProfileShelf all = shelf.with(own(items));
         List<JobItem> typed = items.stream().map(i -> JobItems.typed(i, all)).toList();
-        JobLinks.check(items.stream().map(Item::ref).collect(Collectors.toSet()), items);
-        return sound(Job.of(typed));
+        JobLinks.insistOnGround(count(items, ItemKind.SITE), count(items, ItemKind.SUBNET));
+        Job job = Job.of(typed);
+        JobLinks.check(job, items);
+        return sound(job);
+    }
+
+    private static long count(Collection<Item> items, ItemKind kind) {
+        return items.stream().filter(i -> i.ref().kind() == kind).count();
     }
 
     /** As {@link #read}, for texts that were checked before they were stored. */
@@ -77,33 +82,77 @@ public final class JobEditor {
      * @throws ItemMissing when the job has no such item to edit or remove, or has one to be added
      */
     public Job apply(Job job, ChangeSet changes) {
-        Map<ItemRef, JobItem> items = new LinkedHashMap<>();
-        job.items().forEach(i -> items.put(i.ref(), i));
-        Map<ItemRef, Item> touched = new HashMap<>();
-        Set<Long> ids = new HashSet<>();
-        items.keySet().forEach(r -> ids.add(r.id()));
-        for (Item add : changes.adds()) {
+        insistOnNew(job, changes.adds());
+        Change change = new Change(job);
+        changes.adds().forEach(a -> change.touched.put(a.ref(), a));
+        changes.edits().forEach(e -> change.touched.put(e.item(), edited(change.now(e.item()), e)));
+        for (Item remove : changes.removes()) {
+            insistSame(remove, change.now(remove.ref()));
+            change.touched.remove(remove.ref());
+            change.gone.add(remove.ref());
+        }
+        JobLinks.insistOnGround(
+                change.count(ItemKind.SITE, changes), change.count(ItemKind.SUBNET, changes));
+        ProfileShelf all = shelfAfter(change);
+        Job after = job.followedBy(change.put(all, changes), change.gone, kinds(changes));
+        JobLinks.check(
+                after, changes.removes().isEmpty() ? change.touched.values() : pointingOut(after));
+        sound(after);
+        rules.forEach(rule -> rule.check(after, changes));
+        return after;
+    }
+
+    /** What a change makes of a job's items, while it is gathered. */
+    private static final class Change {
+        private final Job job;
+        private final Map<ItemRef, Item> touched = new HashMap<>();
+        private final Set<ItemRef> gone = new HashSet<>();
+
+        Change(Job job) {
+            this.job = job;
+        }
+
+        Item now(ItemRef ref) {
+            Item item = touched.get(ref);
+            if (item != null) {
+                return item;
+            }
+            return gone.contains(ref) ? missing(ref) : standing(job, List.of(ref)).get(0);
+        }
+
+        private static Item missing(ItemRef ref) {
+            throw new ItemMissing(ref, "is not in this job");
+        }
+
+        long count(ItemKind kind, ChangeSet changes) {
+            return job.items(kind).size()
+                    + JobEditor.count(changes.adds(), kind)
+                    - JobEditor.count(changes.removes(), kind);
+        }
+
+        /** The items that are new or others now; those of a profile that changed among them. */
+        List<JobItem> put(ProfileShelf all, ChangeSet changes) {
+            List<JobItem> put = new ArrayList<>();
+            if (profilesChanged(changes)) {
+                Stream.concat(job.devices().stream(), job.prepared().stream())
+                        .filter(i -> !touched.containsKey(i.ref()) && !gone.contains(i.ref()))
+                        .forEach(i -> put.add(JobItems.typed(JobItems.item(i), all)));
+            }
+            touched.values().forEach(i -> put.add(JobItems.typed(i, all)));
+            return put;
+        }
+    }
+
+    private static void insistOnNew(Job job, List<Item> adds) {
+        if (adds.isEmpty()) {
+            return;
+        }
+        Set<Long> ids = job.items().map(i -> i.ref().id()).collect(Collectors.toSet());
+        for (Item add : adds) {
             if (!ids.add(add.ref().id())) {
                 throw new ItemMissing(add.ref(), "is there already");
             }
-            touched.put(add.ref(), add);
         }
-        changes.edits()
-                .forEach(e -> touched.put(e.item(), edited(now(e.item(), items, touched), e)));
-        for (Item remove : changes.removes()) {
-            insistSame(remove, now(remove.ref(), items, touched));
-            touched.remove(remove.ref());
-            items.remove(remove.ref());
-        }
-        ProfileShelf all = shelfAfter(items, touched);
-        touched.forEach((ref, item) -> items.put(ref, JobItems.typed(item, all)));
-        if (profilesChanged(changes)) {
-            items.replaceAll((ref, item) -> refreshed(item, all));
-        }
-        JobLinks.check(items.keySet(), looking(items, touched, !changes.removes().isEmpty()));
-        Job after = sound(job.followedBy(items.values(), kinds(changes)));
-        rules.forEach(rule -> rule.check(after, changes));
-        return after;
     }
 
     /** A changed profile changes its devices. */
@@ -124,15 +173,12 @@ public final class JobEditor {
         return job;
     }
 
-    private ProfileShelf shelfAfter(Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched) {
+    private ProfileShelf shelfAfter(Change change) {
         Map<ItemRef, OwnProfile> own = new TreeMap<>();
-        items.forEach(
-                (ref, item) -> {
-                    if (item instanceof OwnProfile p) {
-                        own.put(ref, p);
-                    }
-                });
-        own(touched.values()).forEach(p -> own.put(p.ref(), p));
+        change.job.profiles().stream()
+                .filter(p -> !change.gone.contains(p.ref()))
+                .forEach(p -> own.put(p.ref(), p));
+        own(change.touched.values()).forEach(p -> own.put(p.ref(), p));
         long ids = own.values().stream().map(p -> p.profile().id()).distinct().count();
         if (ids < own.size()) {
             OwnProfile last = List.copyOf(own.values()).get(own.size() - 1);
@@ -148,37 +194,12 @@ public final class JobEditor {
                 || changes.edits().stream().anyMatch(e -> e.item().kind() == ItemKind.PROFILE);
     }
 
-    /** A device of a profile reads it anew; one whose profile is gone is refused. */
-    private static JobItem refreshed(JobItem item, ProfileShelf all) {
-        return item instanceof Device || item instanceof Prepared
-                ? JobItems.typed(JobItems.item(item), all)
-                : item;
-    }
-
-    /**
-     * Items whose references may point nowhere now: the touched ones, and all once something is
-     * gone.
-     */
-    private static Collection<Item> looking(
-            Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched, boolean gone) {
-        return gone
-                ? items.values().stream()
-                        .filter(i -> JobLinks.pointsOut(i.ref().kind()))
-                        .map(JobItems::item)
-                        .toList()
-                : touched.values();
-    }
-
-    private static Item now(ItemRef ref, Map<ItemRef, JobItem> items, Map<ItemRef, Item> touched) {
-        Item item = touched.get(ref);
-        if (item != null) {
-            return item;
-        }
-        JobItem stored = items.get(ref);
-        if (stored == null) {
-            throw new ItemMissing(ref, "is not in this job");
-        }
-        return JobItems.item(stored);
+    /** Items whose references may point nowhere now that something is gone. */
+    private static List<Item> pointingOut(Job job) {
+        return job.items()
+                .filter(i -> JobLinks.pointsOut(i.ref().kind()))
+                .map(JobItems::item)
+                .toList();
     }
 
     private static Item edited(Item now, Edit edit) {

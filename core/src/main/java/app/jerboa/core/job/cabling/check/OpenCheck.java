@@ -9,12 +9,12 @@ import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Medium;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Sort;
-import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** What the plan counts on and no run carries yet. */
@@ -25,26 +25,18 @@ final class OpenCheck {
         List<Finding> found = new ArrayList<>();
         List<Device> dark = plan.job().devices().stream().filter(d -> noNetwork(plan, d)).toList();
         about(dark, "network").ifPresent(found::add);
-        Map<String, Link> inputs = new HashMap<>();
+        Set<Line.Input> joined = new HashSet<>();
         for (Link link : plan.cabling().links()) {
             Link.Plug into = link.load();
-            inputs.put(input(into.device().id(), into.socket().number()), link);
+            joined.add(new Line.Input(into.device().id(), into.socket().number()));
         }
         List<Device> blind =
                 plan.job().lines().stream()
-                        .filter(l -> l.input().filter(i -> !arrives(inputs, i)).isPresent())
+                        .filter(l -> l.input().filter(i -> !joined.contains(i)).isPresent())
                         .map(l -> plan.cabling().kit().device(l.camera()))
                         .toList();
         about(blind, "picture").ifPresent(found::add);
         return found;
-    }
-
-    private static String input(DeviceId device, int number) {
-        return device + " " + number;
-    }
-
-    private static boolean arrives(Map<String, Link> inputs, Line.Input i) {
-        return inputs.containsKey(input(i.switcher(), i.number()));
     }
 
     private static boolean noNetwork(CablingPlan plan, Device d) {
