@@ -29,7 +29,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -59,7 +58,7 @@ public final class ControlRoutes {
 
     /** By the line's id; asked for again and again by the checks. */
     private final Map<Long, Map<RemoteFunction, Optional<ControlRoute>>> planned =
-            new ConcurrentHashMap<>();
+            Collections.synchronizedMap(new HashMap<>());
 
     private record Wish(long line, RemoteFunction function) {}
 
