@@ -1,5 +1,7 @@
 package app.jerboa.e2e.harness;
 
+import static org.awaitility.Awaitility.await;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -15,6 +17,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -202,9 +205,13 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
     /** Until nothing boots in the hall any more, at a thousand times its pace. */
     public void booted(long job) {
         programs.speed(1000);
-        while (send("GET", "/api/jobs/" + job + "/rig", "").toString().contains("booting")) {
-            page.waitForTimeout(100);
-        }
+        await().atMost(Duration.ofMinutes(2))
+                .pollInSameThread()
+                .until(
+                        () ->
+                                !send("GET", "/api/jobs/" + job + "/rig", "")
+                                        .toString()
+                                        .contains("booting"));
         programs.speed(1);
     }
 

@@ -12,7 +12,10 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.Executors;
 import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 
@@ -25,10 +28,13 @@ public final class DeskLine implements AutoCloseable {
     private static final int BEAT_MILLIS = 50;
     private static final int LIFE_MILLIS = 1_000;
 
+    private final ScheduledExecutorService beats =
+            Executors.newSingleThreadScheduledExecutor(DeskLine::daemon);
     private final Socket socket = new Socket();
     private final DataInputStream in;
     private final OutputStream out;
     private final BlockingQueue<JsonNode> heard = new LinkedBlockingQueue<>();
+    private final CountDownLatch closing = new CountDownLatch(1);
     private volatile boolean reading = true;
     private volatile boolean living = true;
     private volatile boolean ended;
@@ -63,15 +69,15 @@ public final class DeskLine implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        daemon("desk-line-ears", this::read);
-        daemon("desk-line-beat", this::beat);
-        daemon("desk-line-life", this::live);
+        daemon(this::read).start();
+        beats.scheduleWithFixedDelay(this::beat, BEAT_MILLIS, BEAT_MILLIS, TimeUnit.MILLISECONDS);
+        beats.scheduleWithFixedDelay(this::live, LIFE_MILLIS, LIFE_MILLIS, TimeUnit.MILLISECONDS);
     }
 
-    private static void daemon(String name, Runnable task) {
-        Thread thread = new Thread(task, name);
+    private static Thread daemon(Runnable task) {
+        Thread thread = new Thread(task, "desk-line");
         thread.setDaemon(true);
-        thread.start();
+        return thread;
     }
 
     private String line() throws IOException {
@@ -151,6 +157,7 @@ public final class DeskLine implements AutoCloseable {
         living = false;
     }
 
+    /** Until it is closed. */
     public void stopReading() {
         reading = false;
     }
@@ -203,12 +210,14 @@ public final class DeskLine implements AutoCloseable {
                 if (opcode == 1) {
                     hear(new String(payload, StandardCharsets.UTF_8));
                 }
-                while (!reading) {
-                    pause(100);
+                if (!reading) {
+                    closing.await();
                 }
             }
         } catch (IOException e) {
             ended = true;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 
@@ -223,29 +232,15 @@ public final class DeskLine implements AutoCloseable {
     }
 
     private void beat() {
-        while (!ended) {
-            pause(BEAT_MILLIS);
-            String now = stick;
-            if (!now.isEmpty()) {
-                send(now);
-            }
+        String now = stick;
+        if (!now.isEmpty()) {
+            send(now);
         }
     }
 
     private void live() {
-        while (!ended) {
-            pause(LIFE_MILLIS);
-            if (living) {
-                send("{\"type\":\"beat\"}");
-            }
-        }
-    }
-
-    private static void pause(long millis) {
-        try {
-            Thread.sleep(millis);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+        if (living) {
+            send("{\"type\":\"beat\"}");
         }
     }
 
@@ -253,6 +248,8 @@ public final class DeskLine implements AutoCloseable {
     @Override
     public void close() {
         ended = true;
+        closing.countDown();
+        beats.shutdownNow();
         if (socket.isClosed()) {
             return;
         }

@@ -1,10 +1,12 @@
 package app.jerboa.e2e.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.jerboa.e2e.harness.BrowserUser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -17,8 +19,8 @@ import tools.jackson.databind.JsonNode;
 
 /** A technician who reads the card and nothing else, from boxes to every device at its place. */
 class CardsJourney extends Jerboa {
-    private static final int MOST_LOOKS = 4000;
-    private static final int LOOK_MILLIS = 50;
+    private static final Duration MOST = Duration.ofSeconds(200);
+    private static final Duration LOOK = Duration.ofMillis(50);
 
     private int presses;
     private int moves;
@@ -80,20 +82,22 @@ class CardsJourney extends Jerboa {
     /** Does what the card says: the hand it offers, then waits or ticks, as it says. */
     private void work() {
         Set<String> handled = new HashSet<>();
-        for (int i = 0; i < MOST_LOOKS; i++) {
-            if (user.page.getByText("are at their planned addresses").count() > 0) {
-                return;
-            }
-            String[] card = user.page.evaluate(CARD).toString().split(" ", -1);
-            if (card.length == 4 && card[2].equals("true") && handled.add(card[0])) {
-                moves += card[1].equals("alias") || card[1].startsWith("hop") ? 1 : 0;
-                press("In the rig");
-            } else if (card.length == 4 && card[3].equals("true")) {
-                presses += press("Done, check it");
-            }
-            user.page.waitForTimeout(LOOK_MILLIS);
+        await().atMost(MOST).pollInterval(LOOK).pollInSameThread().until(() -> lookAndDo(handled));
+    }
+
+    /** One look at the card; true when there is none left. */
+    private boolean lookAndDo(Set<String> handled) {
+        if (user.page.getByText("are at their planned addresses").count() > 0) {
+            return true;
         }
-        throw new AssertionError("no end: " + user.page.locator("[data-step]").innerText());
+        String[] card = user.page.evaluate(CARD).toString().split(" ", -1);
+        if (card.length == 4 && card[2].equals("true") && handled.add(card[0])) {
+            moves += card[1].equals("alias") || card[1].startsWith("hop") ? 1 : 0;
+            press("In the rig");
+        } else if (card.length == 4 && card[3].equals("true")) {
+            presses += press("Done, check it");
+        }
+        return false;
     }
 
     /** The card may tick itself while a finger is on its way: 0 then. */

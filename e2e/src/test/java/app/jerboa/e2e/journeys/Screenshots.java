@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 /** Makes the pictures of docs/screenshots from the demo job; run by {@code ./jerboa shots}. */
 class Screenshots extends Jerboa {
     private static void shoot(String name) {
-        user.page.waitForTimeout(400);
+        user.settled();
         user.page.screenshot(
                 new Page.ScreenshotOptions()
                         .setPath(Path.of("..", "docs", "screenshots", name + ".png")));
@@ -105,7 +105,7 @@ class Screenshots extends Jerboa {
         programs.speed(100);
         for (int reach = 1; reach <= 4; reach++) {
             assertThat(user.page.locator("[data-step=reach]")).containsText("Step " + reach);
-            user.page.waitForTimeout(400);
+            user.settled();
             user.press("Done, check it");
         }
         user.press("In the rig: Put the laptop there");
@@ -204,8 +204,13 @@ class Screenshots extends Jerboa {
                 "() => parseFloat(document.querySelector('[data-reading=Pan]').textContent.replace(/[^0-9.-]/g, '')) > 5");
         user.page.keyboard().up("ArrowRight");
         user.page.keyboard().up("+");
-        user.page.waitForTimeout(1_000);
         assertThat(user.page.locator("[aria-label='Presets of L2'] img")).hasCount(3);
+        await().until(
+                        () ->
+                                BrowserUser.json(programs.rig("GET", "/halls/" + job, ""))
+                                                .at("/devices/1/head/panSpeed")
+                                                .asDouble()
+                                        == 0);
         shoot("desk");
         user.open(job, "wire");
         assertThat(user.page.getByText("drive pan").first()).isVisible();
@@ -272,9 +277,14 @@ class Screenshots extends Jerboa {
                 "POST",
                 path + "/prove/start",
                 "{\"lines\":" + lines + ",\"tests\":[" + tests + "],\"clear\":true}");
-        while (user.send("GET", path + "/prove", "").get("state").asString().equals("running")) {
-            user.page.waitForTimeout(200);
-        }
+        await().atMost(Duration.ofMinutes(2))
+                .pollInSameThread()
+                .until(
+                        () ->
+                                !user.send("GET", path + "/prove", "")
+                                        .get("state")
+                                        .asString()
+                                        .equals("running"));
     }
 
     @Test
