@@ -63,7 +63,7 @@ class ServerWallsTest {
                 .resideInAPackage("..server.words..")
                 .should()
                 .dependOnClassesThat(
-                        resideInAPackage("..jerboa..")
+                        resideInAPackage("..jerboa.server..")
                                 .and(resideOutsideOfPackage("..server.words..")))
                 .check(SERVER);
     }

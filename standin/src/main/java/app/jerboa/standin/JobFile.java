@@ -11,6 +11,7 @@ import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.value.Lengths;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -87,7 +88,7 @@ public final class JobFile {
             try {
                 return Json.MAPPER.readValue(facts, Profile.class);
             } catch (JacksonException e) {
-                throw new TextRejected(facts, 0, "it is no profile");
+                throw new TextRejected(facts, 0, Reason.of("text.profile"));
             }
         }
     }

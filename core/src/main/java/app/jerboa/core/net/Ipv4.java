@@ -1,5 +1,6 @@
 package app.jerboa.core.net;
 
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 
 /** An IPv4 address as its 32 bits, 0 to 4,294,967,295. Sorts as people read it. */
@@ -32,8 +33,7 @@ public record Ipv4(long bits) implements Comparable<Ipv4> {
         for (int octet = 0; octet < OCTETS; octet++) {
             if (octet > 0) {
                 if (at >= text.length() || text.charAt(at) != '.') {
-                    throw new TextRejected(
-                            whole, offset + at, "an address has four numbers with dots between");
+                    throw new TextRejected(whole, offset + at, Reason.of("text.four-numbers"));
                 }
                 at++;
             }
@@ -45,21 +45,20 @@ public record Ipv4(long bits) implements Comparable<Ipv4> {
             at = end;
         }
         if (at < text.length()) {
-            throw new TextRejected(whole, offset + at, "nothing may follow the fourth number");
+            throw new TextRejected(whole, offset + at, Reason.of("text.after-fourth"));
         }
         return new Ipv4(bits);
     }
 
     private static int octet(String digits, String whole, int index) {
         if (digits.isEmpty()) {
-            throw new TextRejected(whole, index, "a number from 0 to 255 belongs here");
+            throw new TextRejected(whole, index, Reason.of("text.octet"));
         }
         if (digits.length() > 1 && digits.charAt(0) == '0') {
-            throw new TextRejected(
-                    whole, index, "leading zeros are refused: their meaning differs");
+            throw new TextRejected(whole, index, Reason.of("text.octet-zeros"));
         }
         if (digits.length() > 3 || Integer.parseInt(digits) > 255) {
-            throw new TextRejected(whole, index, "each number is 0 to 255");
+            throw new TextRejected(whole, index, Reason.of("text.octet-most"));
         }
         return Integer.parseInt(digits);
     }

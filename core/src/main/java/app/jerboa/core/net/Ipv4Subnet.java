@@ -1,5 +1,6 @@
 package app.jerboa.core.net;
 
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 
 /**
@@ -43,7 +44,7 @@ public record Ipv4Subnet(Ipv4 network, int prefix) {
         int slash = cidr.indexOf('/');
         if (slash < 0) {
             Ipv4.parse(cidr);
-            throw new TextRejected(cidr, cidr.length(), "a prefix such as /24 belongs here");
+            throw new TextRejected(cidr, cidr.length(), Reason.of("text.prefix"));
         }
         Ipv4 host = Ipv4.parse(cidr.substring(0, slash), cidr, 0);
         return of(host, parsePrefix(cidr, slash + 1));
@@ -53,14 +54,14 @@ public record Ipv4Subnet(Ipv4 network, int prefix) {
         String digits = cidr.substring(from);
         boolean numeric = !digits.isEmpty() && digits.chars().allMatch(c -> Ipv4.isDigit((char) c));
         if (!numeric || digits.length() > 2) {
-            throw new TextRejected(cidr, from, "a prefix is a number from 8 to 30");
+            throw new TextRejected(cidr, from, Reason.of("text.prefix-number"));
         }
         if (digits.length() > 1 && digits.charAt(0) == '0') {
-            throw new TextRejected(cidr, from, "leading zeros are refused");
+            throw new TextRejected(cidr, from, Reason.of("text.prefix-zeros"));
         }
         int prefix = Integer.parseInt(digits);
         if (prefix < WIDEST || prefix > NARROWEST) {
-            throw new TextRejected(cidr, from, "a control LAN's prefix is /8 to /30");
+            throw new TextRejected(cidr, from, Reason.of("text.prefix-range"));
         }
         return prefix;
     }

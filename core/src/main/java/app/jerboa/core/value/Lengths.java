@@ -67,7 +67,6 @@ public final class Lengths {
     }
 
     private static TextRejected rejected(String text, int index) {
-        return new TextRejected(
-                text, index, "a length like 24.5, 24.5 m, 80ft or 6' 3\" belongs here");
+        return new TextRejected(text, index, Reason.of("text.length-like"));
     }
 }

@@ -4,14 +4,14 @@ package app.jerboa.core.value;
 public final class TextRejected extends RuntimeException {
     private final String input;
     private final int index;
-    private final String reason;
+    private final transient Reason reason;
 
     /**
      * @param input the text as given
      * @param index first character that is wrong, 0 to the length of the text
-     * @param reason what was expected there, in plain words
+     * @param reason what was expected there
      */
-    public TextRejected(String input, int index, String reason) {
+    public TextRejected(String input, int index, Reason reason) {
         super(reason + " (character " + (index + 1) + " of \"" + input + "\")");
         this.input = input;
         this.index = index;
@@ -26,7 +26,7 @@ public final class TextRejected extends RuntimeException {
         return index;
     }
 
-    public String reason() {
+    public Reason reason() {
         return reason;
     }
 }

@@ -2,6 +2,7 @@ package app.jerboa.core.job;
 
 import app.jerboa.core.profile.Profile;
 import app.jerboa.core.profile.Sort;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.Arrays;
 import java.util.Map;
@@ -31,7 +32,7 @@ public record TestShelf(Map<String, Profile> byId) implements ProfileShelf {
     public Profile read(String facts) {
         int bar = facts.indexOf('|');
         if (bar < 0) {
-            throw new TextRejected(facts, 0, "a profile belongs here");
+            throw new TextRejected(facts, 0, Reason.of("text.profile"));
         }
         return Profile.bare(facts.substring(0, bar), facts.substring(bar + 1), Sort.USB_CAMERA);
     }

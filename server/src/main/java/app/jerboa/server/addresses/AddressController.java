@@ -194,7 +194,7 @@ class AddressController {
                 r.name(),
                 r.device().map(d -> d.id().value()),
                 r.edits().stream().map(EditBody::of).toList(),
-                r.trouble());
+                r.trouble().map(Words::say).orElse(""));
     }
 
     private static Problem bad(String field, String sentence) {

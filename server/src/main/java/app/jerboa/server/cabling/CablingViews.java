@@ -120,7 +120,7 @@ final class CablingViews {
                 run.label(),
                 run.laid(),
                 Optional.ofNullable(cabling.refused().get(run))
-                        .map(why -> JoinRules.reason(run, why))
+                        .map(why -> Words.say(JoinRules.reason(run, why)))
                         .orElse(""));
     }
 
@@ -290,7 +290,7 @@ final class CablingViews {
                 p.device().id().value(),
                 p.device().name(),
                 p.socket().name(),
-                why.map(w -> JoinRules.reason(asIf, w)).orElse(""),
+                why.map(w -> Words.say(JoinRules.reason(asIf, w))).orElse(""),
                 p.socket().signal().cables().stream().map(Cable::toString).toList());
     }
 }

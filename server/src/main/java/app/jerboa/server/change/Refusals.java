@@ -44,7 +44,7 @@ final class Refusals {
                                 "text", shortened(e.text().input()),
                                 "field", FieldWords.of(e.field()),
                                 "item", name(job, e.item()),
-                                "reason", e.text().reason())),
+                                "reason", Words.say(e.text().reason()))),
                 Map.of(
                         "field",
                         e.field().wire(),

@@ -96,7 +96,11 @@ final class JobFileReader {
             String reason =
                     Words.say(
                             "file.value",
-                            Map.of("text", shortened(e.text().input()), "why", e.text().reason()));
+                            Map.of(
+                                    "text",
+                                    shortened(e.text().input()),
+                                    "why",
+                                    Words.say(e.text().reason())));
             throw new FileRejected(places.get(e.item()) + "/" + e.field().wire(), reason);
         } catch (ItemMissing e) {
             throw new FileRejected(
@@ -164,7 +168,8 @@ final class JobFileReader {
             try {
                 found.put(items.size(), Ipv4.parse(node.asString()));
             } catch (TextRejected e) {
-                throw new FileRejected(place, Words.say("file.address", Map.of("why", e.reason())));
+                throw new FileRejected(
+                        place, Words.say("file.address", Map.of("why", Words.say(e.reason()))));
             }
         }
     }

@@ -98,7 +98,7 @@ class KitSheetController {
                 (int) reading.good().stream().filter(g -> g.change().isPresent()).count(),
                 reading.good().stream().map(KitSheetController::row).toList(),
                 reading.bad().stream()
-                        .map(b -> new BadRow(b.line(), b.text(), b.reason()))
+                        .map(b -> new BadRow(b.line(), b.text(), Words.say(b.reason())))
                         .toList());
     }
 

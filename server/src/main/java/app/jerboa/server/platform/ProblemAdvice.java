@@ -51,7 +51,9 @@ class ProblemAdvice {
     }
 
     static String sentence(TextRejected e) {
-        return Words.say("refused.value", Map.of("text", shortened(e.input()), "why", e.reason()));
+        return Words.say(
+                "refused.value",
+                Map.of("text", shortened(e.input()), "why", Words.say(e.reason())));
     }
 
     private static String shortened(String text) {

@@ -2,6 +2,7 @@ package app.jerboa.server.profile;
 
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.io.IOException;
 import java.io.InputStream;
@@ -72,7 +73,8 @@ public class Profiles implements ProfileShelf {
             read.put(facts, profile);
             return profile;
         } catch (ProfileRejected e) {
-            throw new TextRejected(facts, 0, e.getMessage());
+            throw new TextRejected(
+                    facts, 0, Reason.of("text.profile-wrong", "why", e.getMessage()));
         }
     }
 

@@ -57,7 +57,7 @@ class SiteController {
         return new NeighboursView(
                 table.neighbours().stream().map(n -> neighbour(known, n)).toList(),
                 table.refused().stream()
-                        .map(r -> new RefusedBody(r.line(), r.text(), r.reason()))
+                        .map(r -> new RefusedBody(r.line(), r.text(), Words.say(r.reason())))
                         .toList());
     }
 

@@ -8,6 +8,7 @@ import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.net.SubnetSum;
 import app.jerboa.core.value.TextRejected;
+import app.jerboa.server.words.Words;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -47,7 +48,7 @@ class SumsController {
                     sum.lastHost().toString(),
                     sum.hosts());
         } catch (TextRejected e) {
-            throw impossible("cidr", e.reason());
+            throw impossible("cidr", Words.say(e.reason()));
         }
     }
 

@@ -4,6 +4,7 @@ import app.jerboa.core.item.Item;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import app.jerboa.server.job.EmptyJob;
 import app.jerboa.server.job.JobLibrary;
@@ -109,7 +110,8 @@ class JobController {
         if (!subnet.isHost(gateway)) {
             throw refused(
                     "gateway",
-                    new TextRejected(body.gateway(), 0, "it is not an address of " + subnet));
+                    new TextRejected(
+                            body.gateway(), 0, Reason.of("text.not-of-subnet", "subnet", subnet)));
         }
         List<Item> items = EmptyJob.items(body.name().strip(), body.units(), subnet, gateway);
         try {
@@ -132,7 +134,7 @@ class JobController {
         return new Problem(
                 HttpStatus.BAD_REQUEST,
                 "text-rejected",
-                Words.say("refused.job", Map.of("text", e.input(), "why", e.reason())),
+                Words.say("refused.job", Map.of("text", e.input(), "why", Words.say(e.reason()))),
                 Map.of("field", field, "index", e.index()));
     }
 

@@ -1,5 +1,6 @@
 package app.jerboa.server.words;
 
+import app.jerboa.core.value.Reason;
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
 import java.io.IOException;
@@ -27,6 +28,7 @@ public final class Words {
                     "steps",
                     "changes",
                     "refusals",
+                    "texts",
                     "logbook",
                     "files",
                     "kit",
@@ -104,6 +106,14 @@ public final class Words {
 
     public static String say(String key) {
         return say(key, Map.of());
+    }
+
+    /** A reason of the core, and those within it. */
+    public static String say(Reason reason) {
+        Map<String, Object> facts = new HashMap<>();
+        reason.facts()
+                .forEach((n, f) -> facts.put(n, f instanceof Reason within ? say(within) : f));
+        return say(reason.key(), facts);
     }
 
     /** Every key, in order. */

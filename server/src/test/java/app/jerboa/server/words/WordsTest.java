@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.job.cabling.Refusal;
+import app.jerboa.core.job.kit.SheetColumn;
+import app.jerboa.core.value.Kebab;
+import app.jerboa.core.value.Reason;
 import app.jerboa.server.change.FieldWords;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -25,6 +29,10 @@ class WordsTest {
     private static final Pattern SAID =
             Pattern.compile("(?<![.\\w])(Words\\.)?say\\(\\s*\"([\\w.-]+)\"\\s*[,)]");
 
+    private static final Path CORE = Path.of("..", "core", "src", "main", "java");
+
+    private static final Pattern REASON = Pattern.compile("Reason\\.of\\(\\s*\"([\\w.-]+)\"");
+
     /** No field reaches a person under the name that the code or the file has for it. */
     @Test
     void everyFieldHasAName() {
@@ -41,7 +49,7 @@ class WordsTest {
     @Test
     void whatTheServerSaysIsInTheCatalogue() throws IOException {
         int said = 0;
-        for (Path file : sources()) {
+        for (Path file : sources(SOURCES)) {
             Matcher key = SAID.matcher(Files.readString(file));
             while (key.find()) {
                 String whole = (key.group(1) == null ? "sum." : "") + key.group(2);
@@ -52,8 +60,36 @@ class WordsTest {
         assertThat(said).as("sentences found in the sources").isGreaterThan(90);
     }
 
-    private static List<Path> sources() throws IOException {
-        try (Stream<Path> all = Files.walk(SOURCES)) {
+    /** The core says keys and facts; every reason that it can give has its sentence here. */
+    @Test
+    void whatTheCoreGivesForAReasonIsInTheCatalogue() throws IOException {
+        int given = 0;
+        for (Path file : sources(CORE)) {
+            Matcher key = REASON.matcher(Files.readString(file));
+            while (key.find()) {
+                assertThat(Words.keys()).as(file.toString()).contains(key.group(1));
+                given++;
+            }
+        }
+        assertThat(given).as("reasons found in the sources").isGreaterThan(40);
+        for (Refusal why : Refusal.values()) {
+            assertThat(Words.keys()).contains("joined." + Kebab.of(why));
+        }
+        Stream.of(SheetColumn.values())
+                .flatMap(c -> c.field().stream())
+                .filter(f -> f != Field.PROFILE)
+                .forEach(f -> assertThat(Words.keys()).contains("sheet.no-" + Kebab.of(f)));
+    }
+
+    @Test
+    void aReasonWithinAReasonIsSaidInIt() {
+        Reason inner = Reason.of("text.octet-most");
+        assertThat(Words.say(Reason.of("sheet.not-taken", "text", "10.0.0.300", "why", inner)))
+                .isEqualTo("\"10.0.0.300\" cannot be taken: each number is 0 to 255");
+    }
+
+    private static List<Path> sources(Path root) throws IOException {
+        try (Stream<Path> all = Files.walk(root)) {
             return all.filter(f -> f.toString().endsWith(".java")).toList();
         }
     }

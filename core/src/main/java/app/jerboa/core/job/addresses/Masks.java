@@ -1,6 +1,7 @@
 package app.jerboa.core.job.addresses;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 
 /** Masks as older sheets write them. */
@@ -16,7 +17,7 @@ final class Masks {
         int prefix = Long.bitCount(bits);
         long right = prefix == 0 ? 0 : 0xFFFF_FFFFL << (32 - prefix) & 0xFFFF_FFFFL;
         if (bits != right) {
-            throw new TextRejected(mask, 0, "a mask has all its ones at the start");
+            throw new TextRejected(mask, 0, Reason.of("text.mask"));
         }
         return Integer.toString(prefix);
     }

@@ -7,6 +7,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.text.FieldTexts;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -56,10 +57,14 @@ public final class SheetComparison {
      * @param name as the sheet has it
      * @param device it is about; empty when no device of the kit is meant
      * @param edits that make the plan as the sheet; empty when they agree
-     * @param trouble why it cannot be taken; may be blank
+     * @param trouble why it cannot be taken; empty when it can
      */
     public record Row(
-            int number, String name, Optional<Device> device, List<Edit> edits, String trouble) {}
+            int number,
+            String name,
+            Optional<Device> device,
+            List<Edit> edits,
+            Optional<Reason> trouble) {}
 
     /**
      * All of it.
@@ -144,16 +149,18 @@ public final class SheetComparison {
         String shown = called.isEmpty() ? cell(cells, Column.MAC) : called;
         Optional<Device> device = find(cells, name);
         if (device.isEmpty()) {
-            return new Row(number, shown, device, List.of(), "no device of the kit is called so");
+            return new Row(
+                    number, shown, device, List.of(), Optional.of(Reason.of("sheet.no-device")));
         }
         if (!seen.add(device.get().id().value())) {
-            return new Row(number, shown, device, List.of(), "an earlier row is about it too");
+            return new Row(
+                    number, shown, device, List.of(), Optional.of(Reason.of("sheet.device-twice")));
         }
         try {
-            return new Row(number, shown, device, edits(device.get(), cells), "");
+            return new Row(number, shown, device, edits(device.get(), cells), Optional.empty());
         } catch (TextRejected e) {
-            String why = "\"" + e.input() + "\" cannot be taken: " + e.reason();
-            return new Row(number, shown, device, List.of(), why);
+            Reason why = Reason.of("sheet.not-taken", "text", e.input(), "why", e.reason());
+            return new Row(number, shown, device, List.of(), Optional.of(why));
         }
     }
 

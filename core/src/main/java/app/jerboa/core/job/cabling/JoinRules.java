@@ -7,8 +7,11 @@ import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.text.ItemRejected;
+import app.jerboa.core.value.Kebab;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -66,20 +69,13 @@ public final class JoinRules {
         return new ItemRejected(run.ref(), field, new TextRejected(text, 0, reason(run, why)));
     }
 
-    /** In words that name both sockets. */
-    public static String reason(Run run, Refusal why) {
-        String both = run.from().port() + " and " + run.to().port();
-        return switch (why) {
-            case NO_PORT -> "there is no such socket on one of the two: " + both;
-            case SELF -> "a socket cannot be joined with itself";
-            case CONSOLE -> "a console port is for a technician's lead, never for the network";
-            case SERIAL_INTO_NETWORK ->
-                    "a serial lead never goes into a network port, which may have power on it";
-            case SERIAL_DIRECTION -> "a chain goes from OUT to IN: " + both + " face the same way";
-            case DIRECTION -> both + " both give, or both take";
-            case KIND -> both + " are sockets of different kinds";
-            case CABLE -> run.cable() + " does not carry what " + both + " need";
-            case TWICE -> "another run is in one of these sockets already: " + both;
-        };
+    /** It names both sockets. */
+    public static Reason reason(Run run, Refusal why) {
+        return new Reason(
+                "joined." + Kebab.of(why),
+                Map.of(
+                        "one", run.from().port(),
+                        "other", run.to().port(),
+                        "cable", run.cable().toString()));
     }
 }

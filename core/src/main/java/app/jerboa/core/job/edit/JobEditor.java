@@ -12,6 +12,7 @@ import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -182,7 +183,7 @@ public final class JobEditor {
         long ids = own.values().stream().map(p -> p.profile().id()).distinct().count();
         if (ids < own.size()) {
             OwnProfile last = List.copyOf(own.values()).get(own.size() - 1);
-            String reason = "another profile of this job has the same id";
+            Reason reason = Reason.of("text.profile-twice");
             throw new ItemRejected(
                     last.ref(), Field.FACTS, new TextRejected(last.facts(), 0, reason));
         }

@@ -6,6 +6,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.text.ItemRejected;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.Collection;
 
@@ -47,7 +48,7 @@ public final class JobLinks {
     private static void check(Item item, Field field, ItemKind kind, Job job) {
         String text = item.text(field);
         if (!text.isEmpty() && !job.has(kind, Long.parseLong(text))) {
-            String reason = "there is no " + kind.wire() + " of that number";
+            Reason reason = Reason.of("text.no-item", "kind", kind.wire());
             throw new ItemRejected(item.ref(), field, new TextRejected(text, 0, reason));
         }
     }

@@ -4,6 +4,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.List;
 
@@ -27,14 +28,14 @@ final class SubnetRules {
     private static void apart(Subnet earlier, Subnet later) {
         if (earlier.range().contains(later.range().network())
                 || later.range().contains(earlier.range().network())) {
-            throw rejected(later, Field.CIDR, "it overlaps " + earlier.range());
+            throw rejected(later, Field.CIDR, Reason.of("text.overlaps", "range", earlier.range()));
         }
         if (later.vlan().isPresent() && later.vlan().equals(earlier.vlan())) {
-            throw rejected(later, Field.VLAN, earlier.range() + " has that VLAN id");
+            throw rejected(later, Field.VLAN, Reason.of("text.vlan", "range", earlier.range()));
         }
     }
 
-    private static ItemRejected rejected(Subnet subnet, Field field, String reason) {
+    private static ItemRejected rejected(Subnet subnet, Field field, Reason reason) {
         String text = JobItems.text(subnet, field);
         return new ItemRejected(subnet.ref(), field, new TextRejected(text, 0, reason));
     }

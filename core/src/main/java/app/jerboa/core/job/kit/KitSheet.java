@@ -10,6 +10,8 @@ import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.FieldCheck;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.Kebab;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -50,7 +52,7 @@ public final class KitSheet {
             Map<Field, String> values) {}
 
     /** A row that is left out, and why. */
-    public record Bad(int line, String text, String reason) {}
+    public record Bad(int line, String text, Reason reason) {}
 
     /** What became of every row. */
     public record Reading(List<Good> good, List<Bad> bad) {
@@ -61,8 +63,11 @@ public final class KitSheet {
     }
 
     private static final class Unusable extends RuntimeException {
-        Unusable(String reason) {
-            super(reason);
+        private final transient Reason reason;
+
+        Unusable(Reason reason) {
+            super(reason.toString());
+            this.reason = reason;
         }
     }
 
@@ -130,7 +135,7 @@ public final class KitSheet {
         try {
             good.add(read(row));
         } catch (Unusable e) {
-            bad.add(new Bad(row.line(), String.join("  ", row.cells()).strip(), e.getMessage()));
+            bad.add(new Bad(row.line(), String.join("  ", row.cells()).strip(), e.reason));
         }
     }
 
@@ -145,13 +150,13 @@ public final class KitSheet {
         }
         String wanted = cells.getOrDefault(SheetColumn.PROFILE, "");
         if (wanted.isEmpty()) {
-            throw new Unusable("no profile is named, and no device goes by that name yet");
+            throw new Unusable(Reason.of("sheet.no-profile-named"));
         }
         Profile profile = profile(wanted);
         values.remove(Field.PROFILE);
         String name = values.get(Field.NAME);
         if (name != null && !newNames.add(name)) {
-            throw new Unusable("an earlier row has the name " + name);
+            throw new Unusable(Reason.of("sheet.name-twice", "name", name));
         }
         remember(values, name == null ? profile.name() : name);
         return new Good(row.line(), Optional.empty(), profile, count, values);
@@ -163,7 +168,7 @@ public final class KitSheet {
         Profile profile = wanted.isEmpty() ? there.profile() : profile(wanted);
         values.put(Field.PROFILE, profile.id());
         if (edits(there, values).isEmpty()) {
-            throw new Unusable(there.name() + " is noted like that already");
+            throw new Unusable(Reason.of("sheet.noted", "name", there.name()));
         }
         remember(values, there.name());
         return new Good(row.line(), Optional.of(there), profile, 0, values);
@@ -196,7 +201,10 @@ public final class KitSheet {
         try {
             FieldCheck.check(field.type(), plain, profiles.shelf());
         } catch (TextRejected e) {
-            throw new Unusable("\"" + cell + "\" is no " + words(field) + ": " + e.reason());
+            throw new Unusable(
+                    new Reason(
+                            "sheet.no-" + Kebab.of(field),
+                            Map.of("text", cell, "why", e.reason())));
         }
         return plain;
     }
@@ -210,23 +218,14 @@ public final class KitSheet {
         };
     }
 
-    private static String words(Field field) {
-        return switch (field) {
-            case MAC -> "MAC";
-            case SERIAL_NUMBER -> "serial number";
-            default -> field.wire();
-        };
-    }
-
     private static int count(Map<SheetColumn, String> cells, Map<Field, String> values) {
         String text = cells.getOrDefault(SheetColumn.COUNT, "1");
         if (!text.matches("[1-9]\\d{0,2}") || Integer.parseInt(text) > KitAdding.MOST) {
-            throw new Unusable("\"" + text + "\" is no number from 1 to " + KitAdding.MOST);
+            throw new Unusable(Reason.of("sheet.count", "text", text, "most", KitAdding.MOST));
         }
         int count = Integer.parseInt(text);
         if (count > 1 && !values.isEmpty()) {
-            throw new Unusable(
-                    "names, MACs and the like belong to one device, the row says " + count);
+            throw new Unusable(Reason.of("sheet.one-device", "count", count));
         }
         return count;
     }
@@ -235,7 +234,7 @@ public final class KitSheet {
         String mac = values.getOrDefault(Field.MAC, "");
         String holder = macs.get(mac);
         if (holder != null && there.filter(d -> d.name().equals(holder)).isEmpty()) {
-            throw new Unusable(holder + " has the MAC " + mac + " already");
+            throw new Unusable(Reason.of("sheet.mac-twice", "name", holder, "mac", mac));
         }
     }
 
@@ -246,17 +245,16 @@ public final class KitSheet {
     private Profile profile(String wanted) {
         List<Profile> found = profiles.find(wanted);
         if (found.isEmpty()) {
-            throw new Unusable("no profile goes by \"" + wanted + "\"");
+            throw new Unusable(Reason.of("sheet.no-profile", "text", wanted));
         }
         if (found.size() > 1) {
             throw new Unusable(
-                    "\""
-                            + wanted
-                            + "\" may be "
-                            + found.get(0).name()
-                            + " or "
-                            + found.get(1).name()
-                            + (found.size() > 2 ? " or others" : ""));
+                    new Reason(
+                            found.size() > 2 ? "sheet.many-profiles" : "sheet.two-profiles",
+                            Map.of(
+                                    "text", wanted,
+                                    "one", found.get(0).name(),
+                                    "other", found.get(1).name())));
         }
         return found.get(0);
     }

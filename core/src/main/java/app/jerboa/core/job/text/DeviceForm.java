@@ -6,6 +6,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.job.Steering;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Reason;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -88,13 +89,13 @@ final class DeviceForm {
                         t.wholeOrNone(Field.SOFT_RIGHT),
                         t.wholeOrNone(Field.SOFT_DOWN),
                         t.wholeOrNone(Field.SOFT_UP));
-        insistBelow(t, read.left(), read.right(), Field.SOFT_RIGHT, "right of the left limit");
-        insistBelow(t, read.down(), read.up(), Field.SOFT_UP, "above the lower limit");
+        insistBelow(t, read.left(), read.right(), Field.SOFT_RIGHT, Reason.of("text.limit-right"));
+        insistBelow(t, read.down(), read.up(), Field.SOFT_UP, Reason.of("text.limit-above"));
         return read;
     }
 
     private static void insistBelow(
-            Texts t, OptionalInt low, OptionalInt high, Field field, String where) {
+            Texts t, OptionalInt low, OptionalInt high, Field field, Reason where) {
         if (low.isPresent() && high.isPresent() && low.getAsInt() >= high.getAsInt()) {
             throw t.rejected(field, where);
         }

@@ -5,6 +5,7 @@ import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Subnet;
 import app.jerboa.core.value.Lengths;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import app.jerboa.core.value.TextRules;
 import java.util.List;
@@ -29,57 +30,63 @@ public final class FieldCheck {
             case NAME -> name(type, text);
             case TEXT -> length(type, text);
             case NUMBER -> number(type, text);
-            case FLAG -> insist(text.equals("true") || text.equals("false"), text, "true or false");
+            case FLAG ->
+                    insist(
+                            text.equals("true") || text.equals("false"),
+                            text,
+                            Reason.of("text.true-false"));
             case CHOICE -> insist(type.choices().contains(text), text, choices(type));
             case LIST -> list(type, text);
             case ADDRESS -> Ipv4.parse(text);
             case SUBNET -> subnet(text);
-            case MAC ->
-                    insist(MAC.matcher(text).matches(), text, "six pairs like 02:4a:00:9f:00:01");
-            case PROFILE -> insist(shelf.find(text).isPresent(), text, "a profile known here");
+            case MAC -> insist(MAC.matcher(text).matches(), text, Reason.of("text.mac"));
+            case PROFILE ->
+                    insist(shelf.find(text).isPresent(), text, Reason.of("text.known-profile"));
             case LENGTH -> lengthOf(type, text);
             case FACTS -> shelf.read(text);
-            case REFERENCE -> insist(isId(text), text, "the number of an item");
+            case REFERENCE -> insist(isId(text), text, Reason.of("text.item"));
         }
     }
 
     /** Written one way only: what is stored is what was typed, so that it can be taken back. */
     private static void subnet(String text) {
         Ipv4Subnet subnet = Ipv4Subnet.parse(text);
-        insist(subnet.toString().equals(text), text, "the subnet's first address, " + subnet + ",");
+        insist(
+                subnet.toString().equals(text),
+                text,
+                Reason.of("text.first-address", "subnet", subnet));
     }
 
     private static void name(FieldType type, String text) {
         length(type, text);
         for (int i = 0; i < text.length(); i++) {
             if (text.charAt(i) == '<' || text.charAt(i) == '>') {
-                throw new TextRejected(text, i, "a name has no angle brackets");
+                throw new TextRejected(text, i, Reason.of("text.brackets"));
             }
             if (TextRules.turnsDirection(text.charAt(i))) {
-                throw new TextRejected(
-                        text, i, "a name has no signs that turn the direction of writing");
+                throw new TextRejected(text, i, Reason.of("text.turning"));
             }
         }
     }
 
     private static void length(FieldType type, String text) {
         if (text.strip().length() < type.least()) {
-            throw new TextRejected(text, 0, "at least " + type.least() + " characters belong here");
+            throw new TextRejected(text, 0, Reason.of("text.at-least", "least", type.least()));
         }
         if (text.length() > type.most()) {
             throw new TextRejected(
-                    text, (int) type.most(), "at most " + type.most() + " characters belong here");
+                    text, (int) type.most(), Reason.of("text.at-most", "most", type.most()));
         }
-        insist(TextRules.storable(text), text, "whole characters");
+        insist(TextRules.storable(text), text, Reason.of("text.whole"));
         for (int i = 0; i < text.length(); i++) {
             if (Character.isISOControl(text.charAt(i))) {
-                throw new TextRejected(text, i, "control characters do not belong here");
+                throw new TextRejected(text, i, Reason.of("text.control"));
             }
         }
     }
 
     private static void number(FieldType type, String text) {
-        String wanted = "a number from " + type.least() + " to " + type.most();
+        Reason wanted = Reason.of("text.number", "least", type.least(), "most", type.most());
         String size = type.least() < 0 && text.startsWith("-") ? text.substring(1) : text;
         insist(digits(size, LONGEST_NUMBER) && !text.equals("-0"), text, wanted);
         long value = Long.parseLong(text);
@@ -89,16 +96,19 @@ public final class FieldCheck {
     private static void list(FieldType type, String text) {
         List<String> words = List.of(text.split(" ", -1));
         List<String> inOrder = type.choices().stream().filter(words::contains).toList();
-        insist(words.equals(inOrder), text, "some of " + String.join(", ", type.choices()));
+        insist(
+                words.equals(inOrder),
+                text,
+                Reason.of("text.some-of", "choices", String.join(", ", type.choices())));
     }
 
     private static void lengthOf(FieldType type, String text) {
-        insist(Lengths.parse(text, "m").equals(text), text, "a length in metres");
+        insist(Lengths.parse(text, "m").equals(text), text, Reason.of("text.metres"));
         double metres = Double.parseDouble(text);
         insist(
                 metres >= type.least() && metres <= type.most(),
                 text,
-                "a length from " + type.least() + " to " + type.most() + " m");
+                Reason.of("text.metres-range", "least", type.least(), "most", type.most()));
     }
 
     private static boolean isId(String text) {
@@ -113,13 +123,13 @@ public final class FieldCheck {
                 && (text.length() == 1 || text.charAt(0) != '0');
     }
 
-    private static String choices(FieldType type) {
-        return "one of " + String.join(", ", type.choices());
+    private static Reason choices(FieldType type) {
+        return Reason.of("text.one-of", "choices", String.join(", ", type.choices()));
     }
 
-    private static void insist(boolean right, String text, String wanted) {
+    private static void insist(boolean right, String text, Reason wanted) {
         if (!right) {
-            throw new TextRejected(text, 0, wanted + " belongs here");
+            throw new TextRejected(text, 0, wanted);
         }
     }
 }

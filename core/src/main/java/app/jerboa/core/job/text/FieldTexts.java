@@ -4,6 +4,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Tidy;
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.Optional;
 
@@ -24,7 +25,7 @@ public final class FieldTexts {
 
                 @Override
                 public Profile read(String facts) {
-                    throw new TextRejected(facts, 0, "no profile belongs here");
+                    throw new TextRejected(facts, 0, Reason.of("text.no-profile"));
                 }
             };
 

@@ -4,6 +4,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.profile.RemoteFunction;
+import app.jerboa.core.value.Reason;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Optional;
@@ -36,16 +37,16 @@ final class LineForm {
                 t.whole(Field.NUMBER),
                 t.device(Field.CAMERA),
                 t.whole(Field.CONTROL_ID),
-                key(t, Field.CONTROLLER, Field.KEY, "a controller and a key on it go together"),
-                key(t, Field.ALSO, Field.ALSO_KEY, "a controller and a key on it go together"),
-                key(t, Field.PANEL, Field.PANEL_KEY, "a paint panel and a key on it go together"),
-                key(t, Field.SWITCHER, Field.INPUT, "a switcher and an input of it go together")
+                key(t, Field.CONTROLLER, Field.KEY, Reason.of("text.key-together")),
+                key(t, Field.ALSO, Field.ALSO_KEY, Reason.of("text.key-together")),
+                key(t, Field.PANEL, Field.PANEL_KEY, Reason.of("text.panel-together")),
+                key(t, Field.SWITCHER, Field.INPUT, Reason.of("text.input-together"))
                         .map(k -> new Line.Input(k.controller(), k.number())),
                 t.wholeOrNone(Field.TALLY),
                 wants(t));
     }
 
-    private static Optional<Line.Key> key(Texts t, Field device, Field number, String together) {
+    private static Optional<Line.Key> key(Texts t, Field device, Field number, Reason together) {
         boolean there = !t.text(device).isEmpty();
         if (there != !t.text(number).isEmpty()) {
             throw t.rejected(number, together);

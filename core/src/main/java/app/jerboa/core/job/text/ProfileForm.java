@@ -5,6 +5,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.job.ProfileShelf;
 import app.jerboa.core.profile.Profile;
+import app.jerboa.core.value.Reason;
 
 /** A profile of the job's own between its two forms. */
 final class ProfileForm {
@@ -18,7 +19,7 @@ final class ProfileForm {
         String facts = t.text(Field.FACTS);
         Profile profile = shelf.read(facts);
         if (shelf.shipped(profile.id())) {
-            throw t.rejected(Field.FACTS, "there is a shipped profile with the id " + profile.id());
+            throw t.rejected(Field.FACTS, Reason.of("text.shipped-profile", "id", profile.id()));
         }
         return new OwnProfile(t.id(), profile, facts);
     }

@@ -5,6 +5,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
+import app.jerboa.core.value.Reason;
 
 /** A range of addresses between its two forms. */
 final class RangeForm {
@@ -21,7 +22,7 @@ final class RangeForm {
         Ipv4 first = t.address(Field.FIRST);
         Ipv4 last = t.address(Field.LAST);
         if (first.compareTo(last) > 0) {
-            throw t.rejected(Field.LAST, "the range runs downwards: it starts at " + first);
+            throw t.rejected(Field.LAST, Reason.of("text.downwards", "first", first));
         }
         return new AddressRange(
                 t.id(), t.text(Field.RANGE_USE), new Ipv4Range(first, last), t.text(Field.HOLDER));

@@ -5,6 +5,7 @@ import app.jerboa.core.item.Item;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -56,7 +57,7 @@ record Texts(Item item) {
     }
 
     /** A text that is right for its field but not beside the others of its item. */
-    ItemRejected rejected(Field field, String reason) {
+    ItemRejected rejected(Field field, Reason reason) {
         return new ItemRejected(item.ref(), field, new TextRejected(text(field), 0, reason));
     }
 }

@@ -1,6 +1,7 @@
 package app.jerboa.core.net.paste;
 
 import app.jerboa.core.net.Ipv4;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -20,7 +21,7 @@ import java.util.regex.Pattern;
  */
 public record NeighbourTable(List<Neighbour> neighbours, List<Refused> refused) {
     /** A line that was not taken. */
-    public record Refused(int line, String text, String reason) {}
+    public record Refused(int line, String text, Reason reason) {}
 
     private static final Pattern ADDRESS =
             Pattern.compile("(?<![\\d.])(\\d{1,3}(?:\\.\\d{1,3}){3})(?![\\d.])");
@@ -86,15 +87,11 @@ public record NeighbourTable(List<Neighbour> neighbours, List<Refused> refused) 
             }
             Optional<String> mac = first(MAC, line).map(Reader::tidy);
             if (mac.isEmpty() && UNANSWERED.matcher(line).find()) {
-                refused.add(new Refused(number, line.strip(), "nothing answered there"));
+                refused.add(new Refused(number, line.strip(), Reason.of("pasted.silent")));
             } else if (mac.isEmpty()) {
-                refused.add(new Refused(number, line.strip(), "no MAC stands beside the address"));
+                refused.add(new Refused(number, line.strip(), Reason.of("pasted.no-mac")));
             } else if (isGroup(mac.get())) {
-                refused.add(
-                        new Refused(
-                                number,
-                                line.strip(),
-                                "a broadcast or multicast address, no device's own"));
+                refused.add(new Refused(number, line.strip(), Reason.of("pasted.group")));
             } else {
                 put(address, mac.get(), name(line, text));
             }

@@ -47,11 +47,7 @@ class JoinRulesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "PORT 2, another run is in one of these sockets",
-        "CONSOLE, a console port is for a technician's lead",
-        "PORT 12, there is no such socket"
-    })
+    @CsvSource({"PORT 2, joined.twice", "CONSOLE, joined.console", "PORT 12, joined.no-port"})
     void refusesWhatCannotBeWithItsReason(String port, String reason) {
         assertThatThrownBy(() -> changed(first, Field.FROM_PORT, "PORT 1", port))
                 .isInstanceOf(ItemRejected.class)
@@ -61,7 +57,7 @@ class JoinRulesTest {
     @Test
     void refusesACableThatDoesNotCarryIt() {
         assertThatThrownBy(() -> changed(second, Field.CABLE, "data", "hdmi"))
-                .hasMessageContaining("hdmi does not carry what PORT 2 and LAN need");
+                .hasMessageContaining("joined.cable (cable hdmi, one PORT 2, other LAN)");
     }
 
     @Test

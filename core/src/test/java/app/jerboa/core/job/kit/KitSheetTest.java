@@ -16,6 +16,7 @@ import app.jerboa.core.profile.Protocol;
 import app.jerboa.core.profile.SomeProfiles;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Transport;
+import app.jerboa.core.value.Reason;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -83,17 +84,17 @@ class KitSheetTest {
                 "     ; ceiling-ptz    ; 6; ;                      | ''",
                 "L1   ; ; ; ; QH-201                               | ''",
                 "L1   ; ; ; 02:4a:20:00:00:01; QH-201              | ''",
-                "L1   ; ; ; 02:4a:20:00:00:01;                     | noted like that already",
-                "L1   ; ; 2; ; QH-201                              | belong to one device",
-                "Hall ; ; ; ;                                      | no profile is named",
-                "Hall ; periscope; ; ;                             | no profile goes by",
-                "Hall ; ceiling; ; ;                               | may be Ceiling PTZ 20x, PoE or",
-                "Hall ; stick; 0; ;                                | no number from 1 to 100",
-                "Hall ; stick; 101; ;                              | no number from 1 to 100",
-                "Hall ; stick; 2; ;                                | belong to one device",
-                "Hall ; stick; ; 02:4a:20:00:00:01;                | L1 has the MAC",
-                "Hall ; stick; ; 02:4a:20;                         | is no MAC",
-                "<b>  ; stick; ; ;                                 | is no name",
+                "L1   ; ; ; 02:4a:20:00:00:01;                     | sheet.noted (name L1)",
+                "L1   ; ; 2; ; QH-201                              | sheet.one-device (count 2)",
+                "Hall ; ; ; ;                                      | sheet.no-profile-named",
+                "Hall ; periscope; ; ;                             | sheet.no-profile (text periscope)",
+                "Hall ; ceiling; ; ;                               | one Ceiling PTZ 20x, PoE",
+                "Hall ; stick; 0; ;                                | sheet.count (most 100",
+                "Hall ; stick; 101; ;                              | sheet.count (most 100",
+                "Hall ; stick; 2; ;                                | sheet.one-device (count 2)",
+                "Hall ; stick; ; 02:4a:20:00:00:01;                | sheet.mac-twice (mac 02:4a:20:00:00:01, name L1)",
+                "Hall ; stick; ; 02:4a:20;                         | sheet.no-mac (text 02:4a:20, why text.mac)",
+                "<b>  ; stick; ; ;                                 | sheet.no-name (text <b>, why text.brackets)",
             })
     void aRowIsTakenOrLeftOutWithItsReason(String row, String reason) {
         List<SheetColumn> columns =
@@ -109,7 +110,7 @@ class KitSheetTest {
             assertThat(reading.good()).hasSize(1);
         } else {
             assertThat(reading.good()).isEmpty();
-            assertThat(reading.bad().get(0).reason()).contains(reason);
+            assertThat(reading.bad().get(0).reason().toString()).contains(reason);
         }
     }
 
@@ -129,8 +130,15 @@ class KitSheetTest {
         assertThat(reading.bad())
                 .extracting(KitSheet.Bad::line, KitSheet.Bad::reason)
                 .containsExactly(
-                        tuple(4, "an earlier row has the name Desk"),
-                        tuple(5, "Desk has the MAC 02:4a:20:00:00:30 already"));
+                        tuple(4, Reason.of("sheet.name-twice", "name", "Desk")),
+                        tuple(
+                                5,
+                                Reason.of(
+                                        "sheet.mac-twice",
+                                        "name",
+                                        "Desk",
+                                        "mac",
+                                        "02:4a:20:00:00:30")));
         Job after = EDITOR.apply(JOB, KitSheet.changes(EDITOR, JOB, reading, 4));
         assertThat(after.devices())
                 .extracting(Device::name)
