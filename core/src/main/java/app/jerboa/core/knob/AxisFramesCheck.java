@@ -1,14 +1,15 @@
 package app.jerboa.core.knob;
 
+import app.jerboa.core.value.Reason;
 import java.util.OptionalInt;
 import java.util.function.BiConsumer;
 
 /** Do the frames of an axis hold what they are to say? */
 public final class AxisFramesCheck {
     private final String at;
-    private final BiConsumer<String, String> report;
+    private final BiConsumer<String, Reason> report;
 
-    private AxisFramesCheck(String at, BiConsumer<String, String> report) {
+    private AxisFramesCheck(String at, BiConsumer<String, Reason> report) {
         this.at = at;
         this.report = report;
     }
@@ -19,15 +20,16 @@ public final class AxisFramesCheck {
      * @param report is told the place as a JSON pointer under {@code at}, and the reason
      */
     public static void driven(
-            OptionalInt steps, String drive, String at, BiConsumer<String, String> report) {
+            OptionalInt steps, String drive, String at, BiConsumer<String, Reason> report) {
         AxisFramesCheck check = new AxisFramesCheck(at, report);
-        check.insist(steps.isPresent() != drive.isEmpty(), "/steps", "goes with its frame");
+        check.insist(
+                steps.isPresent() != drive.isEmpty(), "/steps", Reason.of("profile.with-frame"));
         if (!drive.isEmpty()) {
             check.toOneCamera(drive, "/drive");
             check.insist(
                     2 * steps.orElse(0) < 1 << FrameShape.bits(drive),
                     "/drive",
-                    "its place is too narrow for the speeds both ways");
+                    Reason.of("profile.narrow-place"));
         }
     }
 
@@ -39,10 +41,12 @@ public final class AxisFramesCheck {
             String answer,
             boolean counted,
             String at,
-            BiConsumer<String, String> report) {
+            BiConsumer<String, Reason> report) {
         AxisFramesCheck check = new AxisFramesCheck(at, report);
-        check.insist(ask.isEmpty() == answer.isEmpty(), "/answer", "goes with the asking frame");
-        check.insist(ask.isEmpty() != counted, "/countsPerUnit", "goes with the asking frame");
+        check.insist(
+                ask.isEmpty() == answer.isEmpty(), "/answer", Reason.of("profile.with-question"));
+        check.insist(
+                ask.isEmpty() != counted, "/countsPerUnit", Reason.of("profile.with-question"));
         if (!ask.isEmpty()) {
             check.toOneCamera(ask, "/ask");
             check.insist(
@@ -51,7 +55,7 @@ public final class AxisFramesCheck {
                             && FrameShape.filled(answer)
                             && FrameShape.bits(answer) > 0,
                     "/answer",
-                    "an answer runs from y0 50 to FF, with a place for the counts");
+                    Reason.of("profile.counted-answer"));
         }
     }
 
@@ -61,10 +65,10 @@ public final class AxisFramesCheck {
                         && FrameShape.toOneCamera(frame)
                         && FrameShape.filled(frame),
                 place,
-                "a frame runs from 8x to FF");
+                Reason.of("profile.frame"));
     }
 
-    private void insist(boolean holds, String place, String reason) {
+    private void insist(boolean holds, String place, Reason reason) {
         if (!holds) {
             report.accept(at + place, reason);
         }

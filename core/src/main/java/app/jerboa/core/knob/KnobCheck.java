@@ -1,5 +1,6 @@
 package app.jerboa.core.knob;
 
+import app.jerboa.core.value.Reason;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -16,14 +17,14 @@ public final class KnobCheck {
     private final Map<String, Knob> knobs;
     private final Set<Tongue> spoken;
     private final boolean turnsOthers;
-    private final BiConsumer<String, String> report;
+    private final BiConsumer<String, Reason> report;
     private final Set<String> names = new HashSet<>();
 
     private KnobCheck(
             Map<String, Knob> knobs,
             Set<Tongue> spoken,
             boolean turnsOthers,
-            BiConsumer<String, String> report) {
+            BiConsumer<String, Reason> report) {
         this.knobs = knobs;
         this.spoken = spoken;
         this.turnsOthers = turnsOthers;
@@ -40,7 +41,7 @@ public final class KnobCheck {
             List<Verb> verbs,
             Set<Tongue> spoken,
             boolean turnsOthers,
-            BiConsumer<String, String> report) {
+            BiConsumer<String, Reason> report) {
         Map<String, Knob> byName =
                 knobs.stream()
                         .collect(Collectors.toMap(Knob::name, Function.identity(), (a, b) -> a));
@@ -58,7 +59,7 @@ public final class KnobCheck {
      *
      * @param report is told the place as a JSON pointer, and the reason
      */
-    public static void asked(TallyTold told, String at, BiConsumer<String, String> report) {
+    public static void asked(TallyTold told, String at, BiConsumer<String, Reason> report) {
         KnobCheck check = new KnobCheck(Map.of(), Set.of(), false, report);
         told.reading()
                 .ifPresent(
@@ -67,45 +68,45 @@ public final class KnobCheck {
                             check.insist(
                                     !PlaceCheck.hasValue(r),
                                     at + "/reading",
-                                    "a question has no value to put there");
+                                    Reason.of("profile.question-value"));
                         });
         check.found(told.found(), at + "/found");
     }
 
-    private void insist(boolean holds, String at, String reason) {
+    private void insist(boolean holds, String at, Reason reason) {
         if (!holds) {
             report.accept(at, reason);
         }
     }
 
     private void knob(Knob knob, String at) {
-        insist(names.add(knob.name()), at + "/name", "there is another one of this name");
-        insist(knob.least() < knob.most(), at + "/most", "a knob needs room to turn");
+        insist(names.add(knob.name()), at + "/name", Reason.of("profile.name-twice"));
+        insist(knob.least() < knob.most(), at + "/most", Reason.of("profile.knob-room"));
         insist(
                 knob.neutral().isEmpty() || knob.takes(knob.neutral().getAsInt()),
                 at + "/neutral",
-                "not one of its values");
+                Reason.of("profile.neutral"));
         insist(
                 knob.effect().isEmpty() || !knob.unit().isEmpty(),
                 at + "/unit",
-                "an effect needs its unit");
+                Reason.of("profile.effect-unit"));
         insist(
                 knob.does().filter(d -> d == Does.READS).isEmpty(),
                 at + "/does",
-                "turning something is more than reading");
+                Reason.of("profile.reads-only"));
         Set<String> called = new HashSet<>();
         for (int i = 0; i < knob.choices().size(); i++) {
             Choice choice = knob.choices().get(i);
             String place = at + "/choices/" + i;
-            insist(called.add(choice.name()), place + "/name", "there is another one of this name");
+            insist(called.add(choice.name()), place + "/name", Reason.of("profile.name-twice"));
             insist(
                     choice.value() >= knob.least() && choice.value() <= knob.most(),
                     place + "/value",
-                    "not between least and most");
+                    Reason.of("profile.outside-range"));
         }
         orientation(knob, at);
         only(knob.only(), knob.name(), at);
-        insist(turnsOthers || !knob.said().isEmpty(), at + "/said", "nothing says how it is told");
+        insist(turnsOthers || !knob.said().isEmpty(), at + "/said", Reason.of("profile.untold"));
         for (int i = 0; i < knob.said().size(); i++) {
             saying(knob.said().get(i), Optional.of(knob), at + "/said/" + i);
         }
@@ -114,18 +115,18 @@ public final class KnobCheck {
     /** What turns axes round at the camera is asked for before a desk does. */
     private void orientation(Knob knob, String at) {
         if (knob.orients()) {
-            insist(knob.readable(), at + "/readable", "what turns axes round must be read back");
+            insist(knob.readable(), at + "/readable", Reason.of("profile.turn-unread"));
             insist(
                     knobs.values().stream().filter(Knob::orients).count() == 1,
                     at + "/choices",
-                    "one knob alone says how it hangs");
+                    Reason.of("profile.one-orientation"));
         }
     }
 
     private void verb(Verb verb, String at) {
-        insist(names.add(verb.name()), at + "/name", "there is another one of this name");
+        insist(names.add(verb.name()), at + "/name", Reason.of("profile.name-twice"));
         only(verb.only(), verb.name(), at);
-        insist(!verb.said().isEmpty(), at + "/said", "nothing says how it is told");
+        insist(!verb.said().isEmpty(), at + "/said", Reason.of("profile.untold"));
         for (int i = 0; i < verb.said().size(); i++) {
             saying(verb.sayings().get(i), Optional.empty(), at + "/said/" + i);
         }
@@ -136,43 +137,52 @@ public final class KnobCheck {
             OnlyWhen one = conditions.get(i);
             Knob other = knobs.get(one.knob());
             String place = at + "/only/" + i;
-            insist(other != null && !one.knob().equals(of), place + "/knob", "no other knob of it");
-            insist(!one.in().isEmpty(), place + "/in", "at least one of its choices");
+            insist(
+                    other != null && !one.knob().equals(of),
+                    place + "/knob",
+                    Reason.of("profile.no-other-knob"));
+            insist(!one.in().isEmpty(), place + "/in", Reason.of("profile.no-choice"));
             if (other != null) {
                 Set<String> there =
                         other.choices().stream().map(Choice::name).collect(Collectors.toSet());
-                insist(there.containsAll(one.in()), place + "/in", "no such choice of it");
+                insist(
+                        there.containsAll(one.in()),
+                        place + "/in",
+                        Reason.of("profile.no-such-choice"));
             }
         }
     }
 
     private void saying(Saying said, Optional<Knob> knob, String at) {
-        insist(spoken.contains(said.in()), at + "/in", "the device does not speak it");
+        insist(spoken.contains(said.in()), at + "/in", Reason.of("profile.not-spoken"));
         int ways =
                 (said.message().isEmpty() ? 0 : 1)
                         + (said.frame().isEmpty() ? 0 : 1)
                         + (said.request().isPresent() ? 1 : 0)
                         + (said.key().isEmpty() ? 0 : 1);
-        insist(ways == 1, at, "exactly one of message, octets, request or key says it");
+        insist(ways == 1, at, Reason.of("profile.one-way-of-saying"));
         switch (said.in()) {
             case VISCA -> {
-                insist(said.request().isEmpty() && said.key().isEmpty(), at, "octets or a message");
+                insist(
+                        said.request().isEmpty() && said.key().isEmpty(),
+                        at,
+                        Reason.of("profile.octets-or-message"));
                 octets(said, knob, at);
             }
             case D_PROTOCOL -> {
-                insist(!said.frame().isEmpty(), at + "/frame", "the octets that say it");
+                insist(!said.frame().isEmpty(), at + "/frame", Reason.of("profile.octets"));
                 insist(
                         said.frame().isEmpty() || FrameShape.onBus(said.frame()),
                         at + "/frame",
-                        "seven octets: FF aa, four of the message, ss");
-                insist(knob.isEmpty(), at, "nothing is read back on the bus: make it a verb");
+                        Reason.of("profile.seven-octets"));
+                insist(knob.isEmpty(), at, Reason.of("profile.bus-verb"));
             }
             case HTTP -> {
-                insist(said.request().isPresent(), at + "/request", "the request that says it");
+                insist(said.request().isPresent(), at + "/request", Reason.of("profile.request"));
                 http(said, knob, at);
             }
             case PANEL_LINK ->
-                    insist(!said.key().isEmpty(), at + "/key", "the key that it goes by");
+                    insist(!said.key().isEmpty(), at + "/key", Reason.of("profile.panel-key"));
         }
     }
 
@@ -183,30 +193,30 @@ public final class KnobCheck {
         insist(
                 FrameShape.written(said.frame()) && FrameShape.toOneCamera(said.frame()),
                 at + "/frame",
-                "pairs from 8x to FF, for example 8x 01 04 4B 00 00 0p 0p FF");
+                Reason.of("profile.hex-pairs"));
         int bits = FrameShape.bits(said.frame());
         if (knob.isEmpty()) {
-            insist(bits == 0, at + "/frame", "a verb has no value to put there");
+            insist(bits == 0, at + "/frame", Reason.of("profile.verb-value"));
             return;
         }
-        insist(bits > 0 && bits <= MOST_BITS, at + "/frame", "one to four places p for the value");
+        insist(bits > 0 && bits <= MOST_BITS, at + "/frame", Reason.of("profile.value-places"));
         int low = knob.get().least() + said.offset();
         int high = knob.get().most() + said.offset();
         insist(
                 bits == 0 || low >= 0 && high < 1 << bits,
                 at + "/frame",
-                "its values, " + low + " to " + high + ", do not fit its places");
+                Reason.of("profile.values-fit", "least", low, "most", high));
         if (knob.get().readable()) {
             insist(
                     FrameShape.written(said.ask()) && FrameShape.toOneCamera(said.ask()),
                     at + "/ask",
-                    "what can be read back needs its question, 8x 09 to FF");
+                    Reason.of("profile.question-frame"));
             insist(
                     FrameShape.written(said.answer())
                             && FrameShape.fromOneCamera(said.answer())
                             && FrameShape.bits(said.answer()) > 0,
                     at + "/answer",
-                    "the answer runs from y0 50 to FF and holds the value in places p");
+                    Reason.of("profile.answer-frame"));
         }
     }
 
@@ -219,15 +229,15 @@ public final class KnobCheck {
                                         PlaceCheck.hasValue(r) == knob.isPresent(),
                                         at + "/request",
                                         knob.isPresent()
-                                                ? "no {value} or {word} in it"
-                                                : "a verb has no value to put there"));
+                                                ? Reason.of("profile.no-place")
+                                                : Reason.of("profile.verb-value")));
         said.reading().ifPresent(r -> call(r, at + "/reading"));
         if (knob.filter(Knob::readable).isPresent()) {
             insist(
                     said.reading().isPresent(),
                     at + "/reading",
-                    "what can be read back needs the request that asks");
-            insist(said.found().isPresent(), at + "/found", "where the value stands in the answer");
+                    Reason.of("profile.question-request"));
+            insist(said.found().isPresent(), at + "/found", Reason.of("profile.value-in-answer"));
         }
         said.found().ifPresent(f -> found(f, at + "/found"));
     }
@@ -237,7 +247,7 @@ public final class KnobCheck {
                 found.pointer().isEmpty() != found.pattern().isEmpty()
                         && (found.pointer().isEmpty() || found.pointer().startsWith("/")),
                 at,
-                "a JSON pointer like /picture/iris, or a pattern");
+                Reason.of("profile.pointer-or-pattern"));
     }
 
     private void call(HttpCall call, String at) {
@@ -246,10 +256,10 @@ public final class KnobCheck {
         insist(
                 call.method() == HttpMethod.POST || call.kind() == BodyKind.NONE,
                 at + "/kind",
-                "a GET carries no body");
+                Reason.of("profile.get-body"));
         insist(
                 (call.kind() == BodyKind.NONE) == call.body().isEmpty(),
                 at + "/body",
-                "a body and its kind go together");
+                Reason.of("profile.body-kind"));
     }
 }

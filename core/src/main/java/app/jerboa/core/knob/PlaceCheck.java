@@ -1,5 +1,6 @@
 package app.jerboa.core.knob;
 
+import app.jerboa.core.value.Reason;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -17,30 +18,30 @@ final class PlaceCheck {
 
     private PlaceCheck() {}
 
-    /** Everything that is wrong with a path, in words. */
-    static List<String> path(String path) {
-        List<String> wrong = new ArrayList<>(places(path));
+    /** Everything that is wrong with a path. */
+    static List<Reason> path(String path) {
+        List<Reason> wrong = new ArrayList<>(places(path));
         String bare = PLACE.matcher(path).replaceAll("0");
         if (!path.startsWith("/")
                 || path.startsWith("//")
                 || bare.contains("/../")
                 || bare.endsWith("/..")) {
-            wrong.add("it must begin with one / and stay at the device's own address");
+            wrong.add(Reason.of("profile.path-outside"));
         } else if (!PATH.matcher(bare).matches()) {
-            wrong.add("letters, digits and the signs of an address only; others as %20");
+            wrong.add(Reason.of("profile.path-signs"));
         }
         return wrong;
     }
 
     /** Names of places that nobody fills in. */
-    static List<String> places(String text) {
-        List<String> wrong = new ArrayList<>();
+    static List<Reason> places(String text) {
+        List<Reason> wrong = new ArrayList<>();
         Matcher matcher = PLACE.matcher(text);
         while (matcher.find()) {
             if (!KNOWN.matcher(matcher.group(1)).matches()
                     && !matcher.group(1).contains("\"")
                     && !matcher.group(1).isEmpty()) {
-                wrong.add("{" + matcher.group(1) + "} is no place: {value}, {value:+d} or {word}");
+                wrong.add(Reason.of("profile.place", "place", matcher.group(1)));
             }
         }
         return wrong;

@@ -4,6 +4,7 @@ import app.jerboa.core.knob.AxisFramesCheck;
 import app.jerboa.core.knob.KnobCheck;
 import app.jerboa.core.knob.TallyTold;
 import app.jerboa.core.knob.Tongue;
+import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.Version;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -26,7 +27,7 @@ public final class ProfileCheck {
     /**
      * @param at where, as a JSON pointer into the file
      */
-    public record Disagreement(String at, String reason) {}
+    public record Disagreement(String at, Reason reason) {}
 
     private ProfileCheck(Profile profile) {
         this.profile = profile;
@@ -46,14 +47,14 @@ public final class ProfileCheck {
         return List.copyOf(check.found);
     }
 
-    private void insist(boolean holds, String at, String reason) {
+    private void insist(boolean holds, String at, Reason reason) {
         if (!holds) {
             found.add(new Disagreement(at, reason));
         }
     }
 
     private void identity() {
-        insist(ID.matcher(profile.id()).matches(), "/id", "small letters, digits and dashes only");
+        insist(ID.matcher(profile.id()).matches(), "/id", Reason.of("profile.id"));
     }
 
     private void network() {
@@ -64,24 +65,24 @@ public final class ProfileCheck {
                             insist(
                                     n.address().isPresent() == fixed,
                                     "/network/address",
-                                    "a factory address belongs to a fixed start, and only there");
+                                    Reason.of("profile.factory-address"));
                             insist(
                                     n.factory()
                                             .filter(f -> !f.subnet().isHost(f.address()))
                                             .isEmpty(),
                                     "/network/address",
-                                    "not a host of its own subnet");
+                                    Reason.of("profile.own-subnet"));
                             insist(
                                     (n.medium() == Medium.WITH_OPTION) == !n.needs().isEmpty(),
                                     "/network/needs",
-                                    "what must be fitted goes with the medium with-option");
+                                    Reason.of("profile.option"));
                         });
         insist(
                 profile.network().isPresent()
                         || profile.kind() == DeviceKind.CAMERA
                         || profile.speaks().stream().noneMatch(ProfileCheck::onNetwork),
                 "/speaks",
-                "a protocol over UDP or TCP needs a network");
+                Reason.of("profile.network"));
     }
 
     private static boolean onNetwork(Speaks s) {
@@ -94,7 +95,7 @@ public final class ProfileCheck {
             insist(
                     s.port().isPresent() == onNetwork(s),
                     "/speaks/" + i + "/port",
-                    "a port belongs to UDP and TCP, and only there");
+                    Reason.of("profile.port"));
         }
         profile.serial()
                 .ifPresent(
@@ -102,25 +103,25 @@ public final class ProfileCheck {
                                 insist(
                                         s.bauds().contains(s.baud()),
                                         "/serial/baud",
-                                        "not one of its baud rates"));
+                                        Reason.of("profile.baud")));
         profile.ids()
                 .ifPresent(
                         i ->
                                 insist(
                                         i.lowest() <= i.factory() && i.factory() <= i.highest(),
                                         "/ids/factory",
-                                        "not between the lowest and the highest ID"));
+                                        Reason.of("profile.outside-ids")));
         profile.keys()
                 .ifPresent(
                         k -> {
                             insist(
                                     profile.speaks().stream().anyMatch(Speaks::sends),
                                     "/keys",
-                                    "camera keys need a protocol that sends");
+                                    Reason.of("profile.keys-protocol"));
                             insist(
                                     k.counting() == k.filledBy().contains(Filling.COUNTING),
                                     "/keys/filledBy",
-                                    "counting up and filled by counting go together");
+                                    Reason.of("profile.counting"));
                         });
     }
 
@@ -131,14 +132,14 @@ public final class ProfileCheck {
                             insist(
                                     d.idleWatts() <= d.mostWatts(),
                                     "/draw/mostWatts",
-                                    "less than at rest");
+                                    Reason.of("profile.below-rest"));
                             insist(
                                     d.leastVolts().isEmpty()
                                             || d.volts().isPresent()
                                                     && d.leastVolts().getAsDouble()
                                                             <= d.volts().getAsDouble(),
                                     "/draw/leastVolts",
-                                    "above its nominal volts");
+                                    Reason.of("profile.above-nominal-volts"));
                         });
         profile.gives()
                 .ifPresent(
@@ -146,7 +147,7 @@ public final class ProfileCheck {
                                 insist(
                                         g.outWatts().isEmpty() || g.volts().isPresent(),
                                         "/gives/volts",
-                                        "watts of DC need their volts"));
+                                        Reason.of("profile.dc-volts")));
     }
 
     private void head() {
@@ -156,22 +157,22 @@ public final class ProfileCheck {
                             insist(
                                     h.panLeftDegrees() < h.panRightDegrees(),
                                     "/head/panRightDegrees",
-                                    "pan must have room to move");
+                                    Reason.of("profile.pan-room"));
                             insist(
                                     h.tiltDownDegrees() < h.tiltUpDegrees(),
                                     "/head/tiltUpDegrees",
-                                    "tilt must have room to move");
+                                    Reason.of("profile.tilt-room"));
                             h.roll().ifPresent(a -> axis(a, "/head/roll"));
                             h.rail().ifPresent(a -> axis(a, "/head/rail"));
                         });
     }
 
     private void axis(Axis a, String at) {
-        BiConsumer<String, String> report = (place, reason) -> insist(false, place, reason);
+        BiConsumer<String, Reason> report = (place, reason) -> insist(false, place, reason);
         insist(
                 a.drive().isEmpty() || a.slowest() <= a.fastest(),
                 at + "/fastest",
-                "the fastest is no slower");
+                Reason.of("profile.fastest"));
         AxisFramesCheck.driven(a.steps(), a.drive(), at, report);
         AxisFramesCheck.asked(a.ask(), a.answer(), a.countsPerUnit().isPresent(), at, report);
     }
@@ -181,8 +182,11 @@ public final class ProfileCheck {
         for (int i = 0; i < profile.clashes().size(); i++) {
             Clash clash = profile.clashes().get(i);
             String at = "/clashes/" + i;
-            insist(output(sockets, clash.one()), at + "/one", "no socket of that name");
-            insist(output(sockets, clash.other()), at + "/other", "no socket of that name");
+            insist(output(sockets, clash.one()), at + "/one", Reason.of("profile.no-socket-name"));
+            insist(
+                    output(sockets, clash.other()),
+                    at + "/other",
+                    Reason.of("profile.no-socket-name"));
         }
         profile.video()
                 .ifPresent(
@@ -191,7 +195,7 @@ public final class ProfileCheck {
                                 insist(
                                         v.formats().contains(v.dial().get(i).format()),
                                         "/video/dial/" + i + "/format",
-                                        "not one of its formats");
+                                        Reason.of("profile.format"));
                             }
                         });
     }
@@ -207,11 +211,11 @@ public final class ProfileCheck {
         insist(
                 !turnsOthers || profile.speaks().stream().anyMatch(Speaks::sends),
                 "/turns",
-                "turning knobs at cameras needs a protocol that sends");
+                Reason.of("profile.panel-protocol"));
         insist(
                 profile.web().isEmpty() || profile.speaks(Tongue.HTTP),
                 "/web",
-                "requests need the protocol web");
+                Reason.of("profile.web-protocol"));
         profile.tally().ifPresent(this::tally);
         profile.web()
                 .ifPresent(
@@ -219,22 +223,22 @@ public final class ProfileCheck {
                                 insist(
                                         w.signInCall().isPresent() == (w.signIn() == SignIn.COOKIE),
                                         "/web/signInCall",
-                                        "a sign-in request goes with cookies, and only there"));
+                                        Reason.of("profile.sign-in")));
     }
 
     private void tally(TallyTold told) {
         insist(
                 told.byRequest() == told.line().isEmpty(),
                 "/tally",
-                "either a request or a line of text asks");
+                Reason.of("profile.request-or-line"));
         insist(
                 !told.byRequest() || profile.web().isPresent(),
                 "/tally/reading",
-                "a request needs its web server");
+                Reason.of("profile.web-server"));
         insist(
                 told.byRequest() || profile.port(Protocol.SWITCHER).isPresent(),
                 "/tally/line",
-                "a line needs the port of the protocol switcher");
+                Reason.of("profile.line-port"));
         KnobCheck.asked(told, "/tally", (at, reason) -> insist(false, at, reason));
     }
 
@@ -256,6 +260,6 @@ public final class ProfileCheck {
     }
 
     private void version(String text, String at) {
-        insist(Version.parse(text).isPresent(), at, "numbers with dots, for example 2.4.1");
+        insist(Version.parse(text).isPresent(), at, Reason.of("profile.version"));
     }
 }

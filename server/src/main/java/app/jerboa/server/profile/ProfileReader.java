@@ -98,7 +98,7 @@ class ProfileReader {
 
     private static Profile agreeing(Profile profile) {
         List<Wrong> inside = new ArrayList<>();
-        ProfileCheck.of(profile).forEach(d -> inside.add(new Wrong(d.at(), d.reason())));
+        ProfileCheck.of(profile).forEach(d -> inside.add(new Wrong(d.at(), Words.say(d.reason()))));
         inside.addAll(SayingCheck.of(profile));
         // Only of frames that can be filled.
         if (inside.isEmpty()) {
