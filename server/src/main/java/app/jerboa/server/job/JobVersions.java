@@ -40,6 +40,7 @@ public class JobVersions {
      * @param versions newest first, never empty
      */
     private record Kept(List<Jobs.Stored> versions) {
+        @SuppressWarnings("ReferenceEquality") // It is the very object that must not forget.
         Kept with(Jobs.Stored added) {
             List<Jobs.Stored> all = new ArrayList<>(versions);
             all.add(added);

@@ -3,7 +3,6 @@ package app.jerboa.server.view;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -33,7 +32,7 @@ record Made<I, O>(List<I> from, List<O> to) {
     private static final class Walk<I, O> {
         private final Made<I, O> before;
         private int next;
-        private Map<I, Integer> places;
+        private IdentityHashMap<I, Integer> places;
 
         Walk(Made<I, O> before) {
             this.before = before;
