@@ -15,7 +15,6 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -60,8 +59,8 @@ public record Job(
 
     private static final Set<ItemKind> KINDS = EnumSet.allOf(ItemKind.class);
 
-    private static final Comparator<JobItem> BY_ID = Comparator.comparingLong(i -> i.ref().id());
-    private static final Comparator<Line> BY_NUMBER =
+    static final Comparator<JobItem> BY_ID = Comparator.comparingLong(i -> i.ref().id());
+    static final Comparator<Line> BY_NUMBER =
             Comparator.comparingInt(Line::number).thenComparing(BY_ID);
 
     public Job {
@@ -215,45 +214,7 @@ public record Job(
      */
     public Job followedBy(
             Collection<? extends JobItem> put, Set<ItemRef> gone, Set<ItemKind> touched) {
-        Map<ItemKind, Map<Long, JobItem>> changed = new EnumMap<>(ItemKind.class);
-        touched.forEach(k -> changed.put(k, new LinkedHashMap<>()));
-        changed.forEach((k, all) -> items(k).forEach(i -> all.put(i.ref().id(), i)));
-        gone.forEach(r -> changed.get(r.kind()).remove(r.id()));
-        put.forEach(i -> changed.get(i.ref().kind()).put(i.ref().id(), placed(i)));
-        After after = new After(changed);
-        return new Job(
-                after.of(Site.class, ItemKind.SITE, List.of(site), BY_ID).get(0),
-                after.of(Subnet.class, ItemKind.SUBNET, subnets, BY_ID),
-                after.of(AddressRange.class, ItemKind.RANGE, ranges, BY_ID),
-                after.of(Device.class, ItemKind.DEVICE, devices, BY_ID),
-                after.of(Line.class, ItemKind.LINE, lines, BY_NUMBER),
-                after.of(ChosenRoute.class, ItemKind.ROUTE, routes, BY_ID),
-                after.of(Mount.class, ItemKind.MOUNT, mounts, BY_ID),
-                after.of(Preset.class, ItemKind.PRESET, presets, BY_ID),
-                after.of(PlannedShots.class, ItemKind.SHOT_LIST, shotLists, BY_ID),
-                after.of(PlannedTake.class, ItemKind.TAKE, takes, PlannedTake.ORDER),
-                after.of(Run.class, ItemKind.RUN, runs, BY_ID),
-                after.of(Price.class, ItemKind.PRICE, prices, BY_ID),
-                after.of(Prepared.class, ItemKind.PREPARED, prepared, BY_ID),
-                after.of(Secret.class, ItemKind.SECRET, secrets, BY_ID),
-                after.of(OwnProfile.class, ItemKind.PROFILE, profiles, BY_ID),
-                after.of(Waiver.class, ItemKind.WAIVER, waivers, BY_ID),
-                found,
-                worked.after(touched));
-    }
-
-    /** The items of the kinds that a change touched, by their numbers. */
-    private record After(Map<ItemKind, Map<Long, JobItem>> changed) {
-        <T extends JobItem> List<T> of(
-                Class<T> type, ItemKind kind, List<T> before, Comparator<? super T> order) {
-            return changed.containsKey(kind)
-                    ? changed.get(kind).values().stream().map(type::cast).sorted(order).toList()
-                    : before;
-        }
-    }
-
-    private JobItem placed(JobItem item) {
-        return item instanceof Device d ? d.foundAt(Optional.ofNullable(found.get(d.id()))) : item;
+        return JobAfter.of(this, put, gone, touched);
     }
 
     /**
