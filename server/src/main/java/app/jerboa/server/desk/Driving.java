@@ -32,9 +32,13 @@ final class Driving {
     /** Silence of the page after which its camera is given back. */
     static final int PAGE_SILENCE_MILLIS = 3_000;
 
-    static final String TURNS_ANEW = "which way it turns was set anew";
+    static final String TURNS_ANEW = Words.say("stopped.turned-anew");
 
-    static final String SILENT = "the stick went silent";
+    static final String SILENT = Words.say("stopped.stick-silent");
+
+    private static final String SOFT_LIMIT = Words.say("stopped.soft-limit");
+    private static final String UNREAD = Words.say("stopped.unread");
+    private static final String UNSAID = Words.say("stopped.unsaid");
 
     /** A mark stays so long on a head that stands: a stick is pushed again and again. */
     private static final int SETTLED_MILLIS = 2_000;
@@ -212,7 +216,7 @@ final class Driving {
             want(motion);
         } else if (isMoving()) {
             hand.insistOnLettingGo();
-            stop("its soft limit");
+            stop(SOFT_LIMIT);
         } else {
             hand.insistOnLettingGo();
             trouble(Words.say(bearing.known() ? "desk.at-limit" : "desk.limit-unread"));
@@ -291,7 +295,7 @@ final class Driving {
         if (keeps.isPresent()) {
             if (hand.keepsGoing()) {
                 // Between two steps of a steady move: told to stand, and not yet seen to.
-                stop("something must be said before it moves on");
+                stop(UNSAID);
             }
             needs(keeps.get());
             return;
@@ -415,7 +419,7 @@ final class Driving {
         hand.seen(where);
         boolean leaves = bearing.seen(where);
         if (told.now().byItself() && leaves) {
-            stop("its soft limit");
+            stop(SOFT_LIMIT);
         } else if (told.isThere(where)) {
             told.stand();
             standsSince = clock.getAsLong();
@@ -433,11 +437,11 @@ final class Driving {
             stop(SILENT);
         } else if (held && hand.needsReading() && bearing.silent()) {
             hand.insistOnLettingGo();
-            stop("it did not say where it points for a second");
+            stop(UNREAD);
         } else if (held) {
             drive();
         } else if (told.now().byItself() && !bearing.limits().isNone() && bearing.silent()) {
-            stop("it did not say where it points for a second");
+            stop(UNREAD);
         }
         if (clock.getAsLong() - leaseEnds > 0) {
             giveBack(Words.say("given-back.unkept"));

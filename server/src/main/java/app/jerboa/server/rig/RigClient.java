@@ -13,6 +13,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -170,6 +171,8 @@ class RigClient {
         throw new Problem(
                 status == null ? HttpStatus.BAD_GATEWAY : status,
                 "rig-refused",
-                Words.say("refused.rig", Map.of("why", detail)));
+                Words.say(
+                        "refused.rig",
+                        Map.of("why", Objects.requireNonNullElse(detail, response.statusCode()))));
     }
 }

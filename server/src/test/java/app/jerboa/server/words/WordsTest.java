@@ -29,6 +29,12 @@ class WordsTest {
     private static final Pattern SAID =
             Pattern.compile("(?<![.\\w])(Words\\.)?say\\(\\s*\"([\\w.-]+)\"\\s*[,)]");
 
+    /** Not where a part of a key is chosen. */
+    private static final Pattern CHOSEN =
+            Pattern.compile(
+                    "Words\\.say\\(\\s*+(?!\\()[^\";]{1,80}\\?\\s*\"([\\w.-]+)\"\\s*:\\s*"
+                            + "\"([\\w.-]+)\"(?=\\s*[,)])");
+
     private static final Path CORE = Path.of("..", "core", "src", "main", "java");
 
     private static final Pattern REASON = Pattern.compile("Reason\\.of\\(\\s*\"([\\w.-]+)\"");
@@ -44,6 +50,20 @@ class WordsTest {
             }
         }
         assertThat(FieldWords.of(Field.FROM_PORT)).isEqualTo("first socket");
+    }
+
+    /** One of two keys, chosen while it is said: a slip would keep back what follows the words. */
+    @Test
+    void bothOfTwoSentencesAreInTheCatalogue() throws IOException {
+        int chosen = 0;
+        for (Path file : sources(SOURCES)) {
+            Matcher keys = CHOSEN.matcher(Files.readString(file));
+            while (keys.find()) {
+                assertThat(Words.keys()).as(file.toString()).contains(keys.group(1), keys.group(2));
+                chosen++;
+            }
+        }
+        assertThat(chosen).as("choices found in the sources").isGreaterThan(10);
     }
 
     @Test

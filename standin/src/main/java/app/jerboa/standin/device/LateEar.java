@@ -21,6 +21,7 @@ public final class LateEar implements TcpPort.Ear {
     private final TcpPort.Ear ear;
     private final IntSupplier delayMillis;
     private final Later later;
+    private final Object turn = new Object();
     private final Queue<Runnable> onTheWay = new ArrayDeque<>();
 
     /**
@@ -43,9 +44,18 @@ public final class LateEar implements TcpPort.Ear {
     public void hear(Octets chunk, Consumer<Octets> reply) {
         int millis = 2 * delayMillis.getAsInt();
         if (waits(millis, () -> ear.hear(chunk, reply))) {
-            later.after(millis, () -> next().ifPresent(Runnable::run));
+            later.after(millis, this::hearNext);
         } else {
-            ear.hear(chunk, reply);
+            synchronized (turn) {
+                ear.hear(chunk, reply);
+            }
+        }
+    }
+
+    /** One after the other, though several threads may find their time come at once. */
+    private void hearNext() {
+        synchronized (turn) {
+            next().ifPresent(Runnable::run);
         }
     }
 
@@ -64,7 +74,9 @@ public final class LateEar implements TcpPort.Ear {
         synchronized (this) {
             onTheWay.clear();
         }
-        ear.afresh();
+        synchronized (turn) {
+            ear.afresh();
+        }
     }
 
     @Override

@@ -5,6 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.jerboa.wire.octets.Octets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 
@@ -63,6 +68,40 @@ class LateEarTest {
         assertThat(heard).containsExactly("01", "answer 01", "02", "answer 02");
         say(3);
         assertThat(heard).endsWith("03", "answer 03");
+    }
+
+    /** The stand-ins have two threads for what is late. */
+    @Test
+    void piecesOfOneMomentAreHeardOneAfterTheOther() throws Exception {
+        AtomicInteger inside = new AtomicInteger();
+        List<Integer> order = new CopyOnWriteArrayList<>();
+        List<Integer> overlaps = new CopyOnWriteArrayList<>();
+        ScheduledExecutorService two = Executors.newScheduledThreadPool(2);
+        LateEar busy =
+                new LateEar(
+                        new TcpPort.Ear() {
+                            @Override
+                            public void hear(Octets chunk, Consumer<Octets> reply) {
+                                if (inside.incrementAndGet() > 1) {
+                                    overlaps.add(chunk.at(0));
+                                }
+                                order.add(chunk.at(0));
+                                Thread.yield();
+                                inside.decrementAndGet();
+                            }
+
+                            @Override
+                            public void afresh() {}
+                        },
+                        () -> 1,
+                        (millis, task) -> two.schedule(task, millis, TimeUnit.MILLISECONDS));
+        for (int i = 0; i < 200; i++) {
+            busy.hear(Octets.of(i), answer -> {});
+        }
+        two.shutdown();
+        assertThat(two.awaitTermination(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(overlaps).isEmpty();
+        assertThat(order).isSorted().hasSize(200);
     }
 
     @Test
