@@ -86,7 +86,7 @@ class LateEarTest {
                                     overlaps.add(chunk.at(0));
                                 }
                                 order.add(chunk.at(0));
-                                Thread.yield();
+                                linger();
                                 inside.decrementAndGet();
                             }
 
@@ -102,6 +102,13 @@ class LateEarTest {
         assertThat(two.awaitTermination(10, TimeUnit.SECONDS)).isTrue();
         assertThat(overlaps).isEmpty();
         assertThat(order).isSorted().hasSize(200);
+    }
+
+    /** Long enough inside for another thread to come in too, if nothing kept it out. */
+    private static void linger() {
+        for (int i = 0; i < 2_000; i++) {
+            Thread.onSpinWait();
+        }
     }
 
     @Test
