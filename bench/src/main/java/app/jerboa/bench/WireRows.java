@@ -7,6 +7,10 @@ import java.util.Locale;
 /** What codecs and links cost, each beside its floor in the same run. */
 final class WireRows {
     private static final int ROUNDS = 2_000;
+
+    /** A server that polls one head is here after half an hour. */
+    private static final int WARM_UP = 20_000;
+
     private static final int HEADS = 500;
     private static final int INPUTS = 10_000_000;
 
@@ -53,8 +57,8 @@ final class WireRows {
 
     private static void links(Rows to) throws IOException, InterruptedException {
         try (LinkBench one = new LinkBench(1)) {
-            one.roundTrips(ROUNDS, 0);
-            UdpEcho.measure(ROUNDS, 0);
+            one.roundTrips(WARM_UP, 0);
+            UdpEcho.measure(WARM_UP, 0);
             Sample echo = UdpEcho.measure(ROUNDS, 1);
             Sample link = one.roundTrips(ROUNDS, 1);
             to.row("bare UDP echo, median ms", echo.median(), "link.echo", "the floor, same run");

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
@@ -46,6 +47,10 @@ class DeskWatch implements HealthIndicator {
     private final String server;
     private final Map<String, Long> lastRun = new ConcurrentHashMap<>();
     private final List<ScheduledExecutorService> threads = new ArrayList<>();
+
+    /** Not on the threads that read the links; no more waits there than one look for each desk. */
+    private final ExecutorService shows = Threads.few("desk-shows", 2, Integer.MAX_VALUE);
+
     private Set<DeskMapper.Lease> linksBefore = Set.of();
 
     DeskWatch(Desks desks, DeskMapper mapper, Sweep sweep, Live live, Settings settings) {
@@ -151,19 +156,34 @@ class DeskWatch implements HealthIndicator {
         camera.link()
                 .askPanTilt(true)
                 .thenCombine(camera.link().askZoom(true), Seen::new)
-                .thenCombine(AxisReading.of(camera), (seen, axes) -> show(desk, camera, seen, axes))
-                .whenComplete(
-                        (shown, failure) -> {
-                            desk.asking.set(false);
-                            if (failure != null) {
-                                silent(desk, camera);
-                            }
-                        });
+                .thenCombine(AxisReading.of(camera), Seen::with)
+                .whenCompleteAsync((seen, failure) -> answered(desk, camera, seen), shows);
     }
 
-    private record Seen(PanTilt at, ZoomPosition zoom) {}
+    private static void answered(Desk desk, CameraLink camera, Seen seen) {
+        Threads.guarded(
+                "showing where a head points",
+                () -> {
+                    if (seen == null) {
+                        silent(desk, camera);
+                    } else {
+                        show(desk, camera, seen);
+                    }
+                });
+        desk.asking.set(false);
+    }
 
-    private static Void show(Desk desk, CameraLink camera, Seen seen, AxisReading axes) {
+    private record Seen(PanTilt at, ZoomPosition zoom, AxisReading axes) {
+        Seen(PanTilt at, ZoomPosition zoom) {
+            this(at, zoom, AxisReading.NONE);
+        }
+
+        Seen with(AxisReading read) {
+            return new Seen(at, zoom, read);
+        }
+    }
+
+    private static void show(Desk desk, CameraLink camera, Seen seen) {
         PanTilt at = seen.at();
         ZoomPosition zoom = seen.zoom();
         Head head = camera.head();
@@ -174,10 +194,9 @@ class DeskWatch implements HealthIndicator {
                         at.pan() / counts,
                         at.tilt() / counts,
                         head.lens().angleDegrees(share(zoom)),
-                        axes);
+                        seen.axes());
         desk.driving.seen(where);
         desk.screen.show(position(camera, where, zoom, desk.driving.going()));
-        return null;
     }
 
     private static void silent(Desk desk, CameraLink camera) {
@@ -223,6 +242,7 @@ class DeskWatch implements HealthIndicator {
         boolean driving = desks.all().stream().anyMatch(d -> d.driving.camera().isPresent());
         desks.all().forEach(d -> d.driving.stopFromElsewhere("the server is stopping"));
         threads.forEach(ScheduledExecutorService::shutdownNow);
+        shows.shutdown();
         TimeUnit.MILLISECONDS.sleep(driving ? 500 : 0);
     }
 }

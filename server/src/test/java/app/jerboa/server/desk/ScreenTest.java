@@ -68,7 +68,7 @@ class ScreenTest {
                 0,
                 WireLog.Direction.SENT,
                 Octets.of(1),
-                "",
+                () -> "",
                 Optional.empty(),
                 false);
     }

@@ -24,6 +24,11 @@ public final class KnobBank {
     private static final String OFF = "off";
 
     private final Profile profile;
+
+    /** Asked for with every question to a head. */
+    private final Optional<Knob> orientation;
+
+    private final List<Knob> power;
     private final Map<String, Integer> standsAt = new LinkedHashMap<>();
     private final Map<String, Double> trueEffects = new LinkedHashMap<>();
     private final List<Consumer<Map<String, Integer>>> listeners = new ArrayList<>();
@@ -37,6 +42,8 @@ public final class KnobBank {
      */
     public KnobBank(Profile profile, long seed) {
         this.profile = profile;
+        this.orientation = profile.orientation();
+        this.power = profile.knobs().stream().filter(k -> k.doing() == Does.POWERS).toList();
         Random away = new Random(seed);
         for (Knob k : profile.knobs()) {
             standsAt.put(k.name(), fromTheFactory(k));
@@ -100,14 +107,12 @@ public final class KnobBank {
 
     /** Off but for the ears. */
     public synchronized boolean standby() {
-        return profile.knobs().stream()
-                .filter(k -> k.doing() == Does.POWERS)
-                .anyMatch(k -> k.valueWords(standsAt.get(k.name())).equals("standby"));
+        return power.stream().anyMatch(k -> k.valueWords(standsAt.get(k.name())).equals("standby"));
     }
 
     /** Axes that it turns round itself, by how it was told that it hangs. */
     public synchronized Optional<TurnedRound> turnedRound() {
-        return profile.orientation().flatMap(k -> k.turns(standsAt.get(k.name())));
+        return orientation.flatMap(k -> k.turns(standsAt.get(k.name())));
     }
 
     /** Turns it, or says why not. */

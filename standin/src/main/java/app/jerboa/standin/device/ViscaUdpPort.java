@@ -80,19 +80,17 @@ public final class ViscaUdpPort implements DevicePort {
         return channel.socket().getLocalPort();
     }
 
+    /** One datagram: of more the reader tells again. */
     private void serve() throws IOException {
-        while (true) {
-            in.clear();
-            InetSocketAddress from;
-            try {
-                from = (InetSocketAddress) channel.receive(in);
-            } catch (PortUnreachableException gone) {
-                // The last sender's port is shut: that may not keep us from the others.
-                continue;
-            }
-            if (from == null) {
-                return;
-            }
+        in.clear();
+        InetSocketAddress from;
+        try {
+            from = (InetSocketAddress) channel.receive(in);
+        } catch (PortUnreachableException gone) {
+            // The last sender's port is shut: that may not keep us from the others.
+            return;
+        }
+        if (from != null) {
             Octets datagram = Octets.of(Arrays.copyOf(in.array(), in.position()));
             weather.passIn(() -> received(datagram, from));
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -22,9 +23,10 @@ public final class WireLog {
     }
 
     /**
-     * One frame.
+     * One frame. Most are looked at by nobody: the words are made for whoever does.
      *
      * @param nanos of {@link System#nanoTime()}, which no clock that is set moves
+     * @param words says in words what it means; asked on any thread, any number of times
      * @param path it went; empty for a serial port
      * @param polling it was sent, or answers what was sent, by the position read-back and not by a
      *     person
@@ -34,9 +36,18 @@ public final class WireLog {
             long nanos,
             Direction direction,
             Octets octets,
-            String meaning,
+            Supplier<String> words,
             Optional<WirePath> path,
-            boolean polling) {}
+            boolean polling) {
+        public String meaning() {
+            return words.get();
+        }
+
+        @Override
+        public String toString() {
+            return at + " " + direction + " " + octets + " " + meaning();
+        }
+    }
 
     private static final Logger LOG = LoggerFactory.getLogger(WireLog.class);
 

@@ -2,7 +2,7 @@ package app.jerboa.wire.visca;
 
 import app.jerboa.wire.octets.Decoded;
 import app.jerboa.wire.octets.Octets;
-import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -36,6 +36,8 @@ public record IpPacket(Type type, long sequence, Octets payload) {
         CONTROL(0x0200),
         CONTROL_REPLY(0x0201);
 
+        private static final List<Type> ALL = List.of(values());
+
         private final int wire;
 
         Type(int wire) {
@@ -47,7 +49,12 @@ public record IpPacket(Type type, long sequence, Octets payload) {
         }
 
         public static Optional<Type> fromWire(int number) {
-            return Arrays.stream(values()).filter(t -> t.wire == number).findFirst();
+            for (Type type : ALL) {
+                if (type.wire == number) {
+                    return Optional.of(type);
+                }
+            }
+            return Optional.empty();
         }
     }
 

@@ -62,7 +62,12 @@ final class ViscaRequests {
     }
 
     private static Optional<ViscaRequest> fixed(Octets body) {
-        return FIXED.stream().filter(r -> r.body().equals(body)).findFirst();
+        for (ViscaRequest request : FIXED) {
+            if (request.body().equals(body)) {
+                return Optional.of(request);
+            }
+        }
+        return Optional.empty();
     }
 
     private static boolean isDrive(Octets frame) {

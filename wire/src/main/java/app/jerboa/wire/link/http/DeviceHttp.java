@@ -250,7 +250,7 @@ public final class DeviceHttp implements AutoCloseable {
                         System.nanoTime(),
                         direction,
                         Octets.of(text.getBytes(StandardCharsets.UTF_8)),
-                        meaning,
+                        () -> meaning,
                         Optional.empty(),
                         polling));
     }

@@ -74,7 +74,7 @@ public final class ChainNumbering {
                         System.nanoTime(),
                         direction,
                         frame,
-                        words,
+                        () -> words,
                         all.path(),
                         false));
     }

@@ -57,19 +57,17 @@ public final class UdpTransport implements Transport {
         }
     }
 
+    /** One datagram: of more the reader tells again, and others have their turn between. */
     private void read() throws IOException {
-        while (true) {
-            in.clear();
-            int size;
-            try {
-                size = channel.read(in);
-            } catch (PortUnreachableException shut) {
-                // A camera that restarts: time-outs above tell the caller.
-                continue;
-            }
-            if (size <= 0) {
-                return;
-            }
+        in.clear();
+        int size;
+        try {
+            size = channel.read(in);
+        } catch (PortUnreachableException shut) {
+            // A camera that restarts: time-outs above tell the caller.
+            return;
+        }
+        if (size > 0) {
             listeners.tell(Octets.of(Arrays.copyOf(in.array(), size)));
         }
     }

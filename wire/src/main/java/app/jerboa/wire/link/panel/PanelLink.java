@@ -121,7 +121,7 @@ public final class PanelLink implements AutoCloseable {
                         System.nanoTime(),
                         direction,
                         octets,
-                        words,
+                        () -> words,
                         stream.path(),
                         false));
     }

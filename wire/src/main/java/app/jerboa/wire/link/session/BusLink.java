@@ -117,7 +117,7 @@ public final class BusLink implements HeadLink {
 
     @Override
     public CompletableFuture<Stopping.Outcome> stop() {
-        return round(ROUNDS);
+        return session.toldElsewhere(round(ROUNDS));
     }
 
     private CompletableFuture<Stopping.Outcome> round(int left) {

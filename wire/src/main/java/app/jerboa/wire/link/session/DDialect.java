@@ -5,6 +5,7 @@ import app.jerboa.wire.dprotocol.DMessage;
 import app.jerboa.wire.dprotocol.DWords;
 import app.jerboa.wire.octets.Octets;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** The D protocol to one head of a bus. Orders are not answered: a stop is sent three times. */
 final class DDialect implements Dialect<DMessage, DMessage> {
@@ -36,7 +37,7 @@ final class DDialect implements Dialect<DMessage, DMessage> {
 
     @Override
     public Heard<DMessage> read(Octets frame) {
-        String words = DWords.of(form, frame);
+        Supplier<String> words = () -> DWords.of(form, frame);
         return form.decode(frame)
                 .toOptional()
                 .filter(a -> a.address() == address)

@@ -1,6 +1,7 @@
 package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.octets.Octets;
+import java.util.function.Supplier;
 
 /**
  * How requests and their replies stand in datagrams, and how long one waits for a reply. What a
@@ -59,7 +60,7 @@ interface Dialect<Q, A> {
      *
      * @param alone what it says by itself
      */
-    default String words(Q request, A reply, String alone) {
-        return alone;
+    default String words(Q request, A reply, Supplier<String> alone) {
+        return alone.get();
     }
 }

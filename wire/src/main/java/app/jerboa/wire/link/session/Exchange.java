@@ -22,6 +22,9 @@ final class Exchange<Q, A> {
     /** When it went out last, in nanoseconds. */
     long sentAt;
 
+    /** When it is sent again or given up, in nanoseconds. */
+    long dueAt;
+
     /** How often the device asked for another sequence number. */
     int renumbered;
 

@@ -11,7 +11,10 @@ import java.util.concurrent.CompletableFuture;
 
 /**
  * A head that can be driven, over whatever link. Every call returns at once: what it began ends in
- * the future, which is completed on a thread that holds no lock of the link.
+ * the future. An answer completes it on the thread that read it, which holds no lock of the link
+ * and reads for every other: what hangs on a future must not wait for anything, or must be said to
+ * run elsewhere (the {@code …Async} forms). How a {@link #stop} ended is told on a thread that may
+ * be kept a while.
  */
 public interface HeadLink extends AutoCloseable {
     /**

@@ -8,12 +8,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Requests and replies over one transport: numbered, resent with the same number until answered or
@@ -21,6 +24,8 @@ import java.util.function.Supplier;
  * first and are told to the log afterwards.
  */
 final class Session<Q, A> {
+    private static final Logger LOG = LoggerFactory.getLogger(Session.class);
+
     /** A device may refuse so many numbers of one request at once; then it waits for its resend. */
     private static final int QUICK_RENUMBERINGS = 1;
 
@@ -35,6 +40,11 @@ final class Session<Q, A> {
     private volatile Consumer<A> onUnasked = reply -> {};
     private long nextSequence = 1;
     private boolean closed;
+
+    /** A look at what is unanswered is due, at that nanosecond. */
+    private boolean looks;
+
+    private long looksAt;
 
     /**
      * @param afresh what starts the numbers anew at the device; does nothing in a dialect without
@@ -135,11 +145,49 @@ final class Session<Q, A> {
         exchange.sent++;
         exchange.sentAt = System.nanoTime();
         int millis = dialect.millisToResend(exchange.request, exchange.sent);
+        exchange.dueAt = exchange.sentAt + TimeUnit.MILLISECONDS.toNanos(millis);
         // The frame first: waking the timer takes as long as sending it.
         try {
             again(exchange);
         } finally {
-            timer.schedule(() -> sendAndWatch(exchange), millis, TimeUnit.MILLISECONDS);
+            lookAt(exchange.dueAt);
+        }
+    }
+
+    /**
+     * One look for all that is unanswered, at the earliest time it is due: a look for each frame
+     * wakes the timer as often as a stick is read.
+     */
+    private void lookAt(long due) {
+        if (looks && due - looksAt >= 0) {
+            return;
+        }
+        looks = true;
+        looksAt = due;
+        try {
+            timer.schedule(() -> look(due), due - System.nanoTime(), TimeUnit.NANOSECONDS);
+        } catch (RejectedExecutionException stopping) {
+            looks = false;
+        }
+    }
+
+    /** What fails for one request keeps no other from going out again. */
+    private synchronized void look(long due) {
+        if (!looks || looksAt != due) {
+            return;
+        }
+        looks = false;
+        long now = System.nanoTime();
+        for (Exchange<Q, A> exchange : List.copyOf(underWay.values())) {
+            if (now - exchange.dueAt < 0) {
+                lookAt(exchange.dueAt);
+                continue;
+            }
+            try {
+                sendAndWatch(exchange);
+            } catch (RuntimeException e) {
+                LOG.warn("a frame could not be sent again, and is tried once more", e);
+            }
         }
     }
 
@@ -149,18 +197,18 @@ final class Session<Q, A> {
             health.missed("no answer to \"" + words + "\"");
             abandon(exchange, "no answer to \"" + words + "\"");
         } else if (underWay.remove(exchange.sequence, exchange)) {
-            done(exchange, dialect.received());
+            later(() -> exchange.reply.complete(dialect.received()));
         }
-    }
-
-    /** On another thread, as a failure is told: the one that reads sockets must not be kept. */
-    private void done(Exchange<Q, A> exchange, A reply) {
-        later(() -> exchange.reply.complete(reply));
     }
 
     /** On another thread: whoever waits may call back into this link, which is locked here. */
     private void fail(Exchange<Q, A> exchange, String why) {
         later(() -> exchange.reply.completeExceptionally(new NoAnswer(why)));
+    }
+
+    /** The same, told on a thread that may be kept a while. */
+    <T> CompletableFuture<T> toldElsewhere(CompletableFuture<T> outcome) {
+        return outcome.whenCompleteAsync((done, failure) -> {}, this::later);
     }
 
     private void later(Runnable tell) {
@@ -188,21 +236,22 @@ final class Session<Q, A> {
                     note(
                             WireLog.Direction.SENT,
                             datagram,
-                            trouble.map(t -> meaning.get() + " (not sent: " + t + ")")
-                                    .orElseGet(meaning),
+                            trouble.<Supplier<String>>map(
+                                            t -> () -> meaning.get() + " (not sent: " + t + ")")
+                                    .orElse(meaning),
                             polling);
                 });
     }
 
     private void note(
-            WireLog.Direction direction, Octets datagram, String meaning, boolean polling) {
+            WireLog.Direction direction, Octets datagram, Supplier<String> words, boolean polling) {
         log.add(
                 new WireLog.Entry(
                         clock.instant(),
                         System.nanoTime(),
                         direction,
                         datagram,
-                        meaning,
+                        words,
                         transport.path(),
                         polling));
     }
@@ -214,16 +263,19 @@ final class Session<Q, A> {
         Heard<A> heard = dialect.read(datagram);
         Optional<Matched<Q, A>> matched = match(heard);
         boolean polling = matched.map(m -> m.exchange().polling).orElse(false);
-        String words =
-                matched.map(m -> dialect.words(m.exchange().request, m.reply(), heard.words()))
-                        .orElse(heard.words());
+        Supplier<String> words = matched.map(m -> words(m, heard.words())).orElse(heard.words());
         note(WireLog.Direction.RECEIVED, datagram, words, polling);
         if (matched.isPresent()) {
             health.answered(System.nanoTime() - matched.get().exchange().sentAt);
-            done(matched.get().exchange(), matched.get().reply());
+            matched.get().exchange().reply.complete(matched.get().reply());
         } else if (heard instanceof Heard.Reply<A> it) {
             onUnasked.accept(it.reply());
         }
+    }
+
+    private Supplier<String> words(Matched<Q, A> matched, Supplier<String> alone) {
+        Q request = matched.exchange().request;
+        return () -> dialect.words(request, matched.reply(), alone);
     }
 
     private synchronized Optional<Matched<Q, A>> match(Heard<A> heard) {

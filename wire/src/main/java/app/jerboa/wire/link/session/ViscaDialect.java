@@ -8,6 +8,7 @@ import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ViscaWords;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** VISCA in datagrams with its header, or in bare frames, to one camera. */
 final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
@@ -69,13 +70,13 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
                 : IpPacket.decode(datagram)
                         .toOptional()
                         .map(ViscaDialect::packet)
-                        .orElseGet(() -> new Heard.Other<>(ViscaWords.NOT_UNDERSTOOD));
+                        .orElseGet(() -> new Heard.Other<>(() -> ViscaWords.NOT_UNDERSTOOD));
     }
 
     private static Heard<ViscaReply> packet(IpPacket packet) {
         Octets payload = packet.payload();
         if (packet.type() == IpPacket.Type.CONTROL_REPLY) {
-            String words = ViscaWords.ofControlReply(payload);
+            Supplier<String> words = () -> ViscaWords.ofControlReply(payload);
             return payload.equals(IpPacket.SEQUENCE_ERROR)
                     ? new Heard.NumberRefused<>(packet.sequence(), words)
                     : payload.equals(IpPacket.MESSAGE_ERROR)
@@ -84,11 +85,11 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
         }
         return packet.type() == IpPacket.Type.REPLY
                 ? frame(payload, Optional.of(packet.sequence()))
-                : new Heard.Other<>(ViscaWords.of(payload));
+                : new Heard.Other<>(() -> ViscaWords.of(payload));
     }
 
     private static Heard<ViscaReply> frame(Octets frame, Optional<Long> sequence) {
-        String words = ViscaWords.of(frame);
+        Supplier<String> words = () -> ViscaWords.of(frame);
         return ViscaReply.decode(frame)
                 .toOptional()
                 .<Heard<ViscaReply>>map(r -> new Heard.Reply<>(r, sequence, words))
@@ -143,9 +144,9 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     }
 
     @Override
-    public String words(ViscaRequest request, ViscaReply reply, String alone) {
+    public String words(ViscaRequest request, ViscaReply reply, Supplier<String> alone) {
         return reply instanceof ViscaReply.Answer answer
-                ? ViscaWords.of(request, answer).orElse(alone)
-                : alone;
+                ? ViscaWords.of(request, answer).orElseGet(alone)
+                : alone.get();
     }
 }

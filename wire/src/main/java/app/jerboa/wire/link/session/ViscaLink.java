@@ -290,7 +290,7 @@ public final class ViscaLink implements HeadLink {
 
     @Override
     public CompletableFuture<Stopping.Outcome> stop() {
-        return Stopping.stop(this);
+        return session.toldElsewhere(Stopping.stop(this));
     }
 
     private CompletableFuture<ViscaReply> move(Moves what, ViscaRequest motion) {

@@ -104,7 +104,7 @@ public final class SwitcherLink implements AutoCloseable {
                         System.nanoTime(),
                         WireLog.Direction.RECEIVED,
                         Octets.of(line.getBytes(StandardCharsets.UTF_8)),
-                        "input " + input + " is on programme",
+                        () -> "input " + input + " is on programme",
                         stream.path(),
                         false));
     }
