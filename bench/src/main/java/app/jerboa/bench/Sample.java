@@ -9,6 +9,10 @@ record Sample(List<Double> millis) {
         return new Sample(Arrays.stream(millis).sorted().boxed().toList());
     }
 
+    double best() {
+        return millis.get(0);
+    }
+
     double median() {
         return at(0.5);
     }

@@ -91,7 +91,12 @@ final class MoreAxes {
 
     /** One of them moves, or was told to. */
     boolean moving(Instant now) {
-        return axes.values().stream().anyMatch(a -> a.wanted != 0 || a.at(now).rate() != 0);
+        for (Running axis : axes.values()) {
+            if (axis.wanted != 0 || axis.at(now).rate() != 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Degrees or metres, by name. */

@@ -112,10 +112,11 @@ public final class SimulatedHead implements ViscaObeys {
 
     private void runFocus(Knob knob) {
         FocusRun run = focusRun;
-        focusRun = run.at(world.instant(), bank.value(knob.name()).orElseThrow(), knob);
-        if (run.running()) {
-            bank.put(knob, focusRun.place());
+        if (!run.running()) {
+            return;
         }
+        focusRun = run.at(world.instant(), bank.value(knob.name()).orElseThrow(), knob);
+        bank.put(knob, focusRun.place());
     }
 
     /** Somebody waits to hear that it has arrived. */

@@ -181,9 +181,16 @@ public final class TcpPort implements DevicePort {
         return List.copyOf(clients.keySet());
     }
 
+    /**
+     * Ears are told later: one that hears just now keeps its lock, and may wait for whoever closes
+     * this.
+     */
     @Override
     public void close() {
         SocketReader.shared().close(server);
-        there().forEach(this::gone);
+        for (SocketChannel client : there()) {
+            SocketReader.shared().close(client);
+            removed(client).ifPresent(ear -> Timers.SHARED.execute(ear::gone));
+        }
     }
 }

@@ -17,7 +17,6 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Consumer;
 
 /** One UDP port of a simulated head, in either form. Whatever arrives, it goes on serving. */
 public final class ViscaUdpPort implements DevicePort {
@@ -163,9 +162,11 @@ public final class ViscaUdpPort implements DevicePort {
     }
 
     private void send(Octets octets, InetSocketAddress to) {
-        int port = habits.answersTo().orElse(to.getPort());
-        Consumer<Octets> out = o -> write(o, new InetSocketAddress(to.getAddress(), port));
-        weather.passOut(() -> out.accept(octets));
+        InetSocketAddress back =
+                habits.answersTo().isPresent()
+                        ? new InetSocketAddress(to.getAddress(), habits.answersTo().getAsInt())
+                        : to;
+        weather.passOut(() -> write(octets, back));
     }
 
     private void write(Octets octets, InetSocketAddress to) {

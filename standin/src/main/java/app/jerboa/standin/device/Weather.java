@@ -66,6 +66,10 @@ public final class Weather {
     }
 
     private void pass(int delay, Runnable deliver) {
+        if (lossPercent == 0 && reorderPercent == 0 && duplicatePercent == 0) {
+            after(delay, deliver);
+            return;
+        }
         boolean lost;
         boolean late;
         boolean twice;

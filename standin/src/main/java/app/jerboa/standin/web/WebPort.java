@@ -113,16 +113,21 @@ public final class WebPort implements DevicePort {
         return port;
     }
 
-    /** Through a tunnel a request is taken up later: both ways are waited for on the way in. */
+    /**
+     * Through a tunnel a request is taken up later: both ways are waited for on the way in. How
+     * long they are is asked on a thread of ours: closing waits for the server's own, which must
+     * not wait for whoever closes.
+     */
     private static Executor late(Gate gate) {
-        return task -> {
-            int millis = 2 * gate.delayMillis();
-            if (millis == 0) {
-                THREADS.execute(task);
-            } else {
-                Timers.SHARED.schedule(() -> THREADS.execute(task), millis, TimeUnit.MILLISECONDS);
-            }
-        };
+        return request -> THREADS.execute(() -> takeUp(request, 2 * gate.delayMillis()));
+    }
+
+    private static void takeUp(Runnable request, int millis) {
+        if (millis == 0) {
+            request.run();
+        } else {
+            Timers.SHARED.schedule(() -> THREADS.execute(request), millis, TimeUnit.MILLISECONDS);
+        }
     }
 
     /**

@@ -2,21 +2,25 @@ package app.jerboa.wire.visca;
 
 import app.jerboa.wire.octets.Decoded;
 import app.jerboa.wire.octets.Octets;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Decoding of requests. A stopped axis may carry any speed and the zoom has two spellings on the
  * wire; all else must be exact.
  */
 final class ViscaRequests {
-    private static final List<ViscaRequest> FIXED =
-            List.of(
-                    new ViscaRequest.Home(),
-                    new ViscaRequest.Clear(),
-                    new ViscaRequest.AskVersion(),
-                    new ViscaRequest.AskPanTilt(),
-                    new ViscaRequest.AskZoom());
+    /** By their octets. */
+    private static final Map<Octets, ViscaRequest> FIXED =
+            Stream.of(
+                            new ViscaRequest.Home(),
+                            new ViscaRequest.Clear(),
+                            new ViscaRequest.AskVersion(),
+                            new ViscaRequest.AskPanTilt(),
+                            new ViscaRequest.AskZoom())
+                    .collect(Collectors.toUnmodifiableMap(ViscaRequest::body, r -> r));
 
     private ViscaRequests() {}
 
@@ -62,12 +66,7 @@ final class ViscaRequests {
     }
 
     private static Optional<ViscaRequest> fixed(Octets body) {
-        for (ViscaRequest request : FIXED) {
-            if (request.body().equals(body)) {
-                return Optional.of(request);
-            }
-        }
-        return Optional.empty();
+        return Optional.ofNullable(FIXED.get(body));
     }
 
     private static boolean isDrive(Octets frame) {
