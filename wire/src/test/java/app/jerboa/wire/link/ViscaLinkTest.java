@@ -33,6 +33,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,6 +49,11 @@ class ViscaLinkTest {
         final DatagramSocket socket;
         final Form form;
         final List<ViscaRequest> heard = new CopyOnWriteArrayList<>();
+
+        /** What it loses besides, in the order it came. */
+        final List<ViscaRequest> lost = new CopyOnWriteArrayList<>();
+
+        volatile Predicate<ViscaRequest> loses = request -> false;
         final AtomicInteger drop = new AtomicInteger();
         final AtomicInteger position = new AtomicInteger();
 
@@ -93,6 +99,10 @@ class ViscaLinkTest {
             var request =
                     ViscaRequest.decode(frame).toOptional().map(ViscaRequest.Addressed::request);
             if (request.isEmpty()) {
+                return;
+            }
+            if (loses.test(request.get())) {
+                lost.add(request.get());
                 return;
             }
             Octets refusal = refusals.poll();
@@ -214,11 +224,13 @@ class ViscaLinkTest {
     void aLostHomeIsNotSentAgainAfterAStop() throws Exception {
         try (Camera camera = new Camera(Form.RAW);
                 ViscaLink link = link(camera)) {
-            // Nothing is heard before the stop is wanted, however late the machine gets to that.
-            camera.drop.set(1_000);
+            camera.loses = ViscaRequest.Home.class::isInstance;
             var home = link.home();
+            await().until(() -> !camera.lost.isEmpty());
             var stop = link.stop();
-            camera.drop.set(0);
+            // From here on nothing is lost any more, so that one sent again would be heard.
+            await().until(() -> camera.heard.contains(ViscaRequest.Drive.STOP));
+            camera.loses = request -> false;
             assertThat(stop.get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.STANDING);
             assertThatThrownBy(home::get).hasRootCauseMessage("replaced by a newer command");
             link.askVersion().get(2, TimeUnit.SECONDS);

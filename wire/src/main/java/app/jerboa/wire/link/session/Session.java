@@ -171,23 +171,29 @@ final class Session<Q, A> {
         }
     }
 
-    /** What fails for one request keeps no other from going out again. */
+    /**
+     * What fails for one request keeps no other from going out again, nor from being looked for.
+     */
     private synchronized void look(long due) {
         if (!looks || looksAt != due) {
             return;
         }
         looks = false;
         long now = System.nanoTime();
-        for (Exchange<Q, A> exchange : List.copyOf(underWay.values())) {
-            if (now - exchange.dueAt < 0) {
-                lookAt(exchange.dueAt);
-                continue;
-            }
-            try {
-                sendAndWatch(exchange);
-            } catch (RuntimeException e) {
-                LOG.warn("a frame could not be sent again, and is tried once more", e);
-            }
+        try {
+            List.copyOf(underWay.values()).stream()
+                    .filter(e -> now - e.dueAt >= 0)
+                    .forEach(this::sendAgain);
+        } finally {
+            underWay.values().forEach(e -> lookAt(e.dueAt));
+        }
+    }
+
+    private void sendAgain(Exchange<Q, A> exchange) {
+        try {
+            sendAndWatch(exchange);
+        } catch (RuntimeException e) {
+            LOG.warn("a frame could not be sent again, and is tried once more", e);
         }
     }
 
