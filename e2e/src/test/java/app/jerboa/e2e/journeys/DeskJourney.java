@@ -62,12 +62,17 @@ class DeskJourney extends DeskHall {
         assertThat(reading("Pan")).isVisible();
         double before = head(1).get("pan").asDouble();
         BoundingBox box = user.page.getByRole(AriaRole.APPLICATION).boundingBox();
-        user.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
-        user.page.mouse().down();
-        user.page.mouse().move(box.x + 30, box.y + box.height / 2);
-        awaitMoving(1);
-        awaitTrue(() -> head(1).get("pan").asDouble() < before - 0.5);
-        user.page.mouse().up();
+        Push left =
+                new Push(
+                        "the surface",
+                        () -> {
+                            user.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+                            user.page.mouse().down();
+                            user.page.mouse().move(box.x + 30, box.y + box.height / 2);
+                        },
+                        () -> user.page.mouse().up());
+        pushingUntil(left, () -> head(1).get("pan").asDouble() < before - 0.5);
+        left.letGo().run();
         awaitStanding(1);
         assertThat(head(1).get("pan").asDouble()).isLessThan(before);
     }

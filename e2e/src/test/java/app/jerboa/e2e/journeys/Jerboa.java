@@ -60,7 +60,38 @@ abstract class Jerboa {
      * key is pressed anew.
      */
     protected static void pushUntil(String key, Callable<Boolean> so) {
-        user.page.keyboard().down(key);
+        try {
+            pushingUntil(Push.of(key), so);
+        } finally {
+            user.page.keyboard().up(key);
+        }
+    }
+
+    /**
+     * Something on the page that drives while it is held.
+     *
+     * @param called in the words of a failure
+     */
+    protected record Push(String called, Runnable begin, Runnable letGo) {
+        static Push of(String key) {
+            return new Push(
+                    key, () -> user.page.keyboard().down(key), () -> user.page.keyboard().up(key));
+        }
+
+        static Push ofLever(String label) {
+            return new Push(
+                    label,
+                    () -> {
+                        user.page.getByLabel(label).hover();
+                        user.page.mouse().down();
+                    },
+                    () -> user.page.mouse().up());
+        }
+    }
+
+    /** As {@link #pushUntil}, and goes on pushing. */
+    protected static void pushingUntil(Push push, Callable<Boolean> so) {
+        push.begin().run();
         long[] pressed = {System.nanoTime()};
         try {
             await().atMost(Duration.ofSeconds(30))
@@ -70,17 +101,18 @@ abstract class Jerboa {
                                 boolean silent =
                                         user.page.getByText("the stick went silent").count() > 0;
                                 if (silent || System.nanoTime() - pressed[0] > PUSHED_NANOS) {
-                                    user.page.keyboard().up(key);
-                                    user.page.keyboard().down(key);
+                                    push.letGo().run();
+                                    push.begin().run();
                                     pressed[0] = System.nanoTime();
                                 }
                                 return so.call();
                             });
         } catch (ConditionTimeoutException e) {
             throw new AssertionError(
-                    key + " did not do it; the page: " + user.page.locator("main").innerText(), e);
-        } finally {
-            user.page.keyboard().up(key);
+                    push.called()
+                            + " did not do it; the page: "
+                            + user.page.locator("main").innerText(),
+                    e);
         }
     }
 

@@ -156,7 +156,10 @@ class ProveJourney extends Jerboa {
         double before = pan("L2");
         openProve("L2");
         prove("Zoom", "Focus", "Stop");
-        await().atMost(LONG).until(() -> moves("L2"));
+        // Away by more than what counts as put back.
+        await().atMost(LONG)
+                .pollInterval(Duration.ofMillis(30))
+                .until(() -> Math.abs(pan("L2") - before) > 0.3);
         user.page.keyboard().press("Escape");
         await().atMost(Duration.ofSeconds(2)).until(() -> !moves("L2"));
         await().atMost(LONG).until(() -> state().equals("stopped"));

@@ -147,13 +147,11 @@ class TaughtJourney extends Jerboa {
         pushUntil("e", () -> axis("roll") > 2);
         standsOn("roll");
         assertThat(user.page.locator("[data-reading=Roll]")).containsText("clockwise");
-        user.page.getByLabel("Onwards on the rail while held").hover();
-        user.page.mouse().down();
-        await().until(() -> axis("rail") > 0.2);
-        user.page.mouse().up();
+        Push onwards = Push.ofLever("Onwards on the rail while held");
+        pushingUntil(onwards, () -> axis("rail") > 0.2);
+        onwards.letGo().run();
         standsOn("rail");
-        user.page.keyboard().down("q");
-        await().until(() -> axis("roll") < 1);
+        pushingUntil(Push.of("q"), () -> axis("roll") < 1);
         user.page.navigate("about:blank");
         standsOn("roll");
         Assertions.assertThat(axis("roll")).as("it did not run to its end").isGreaterThan(-40);
