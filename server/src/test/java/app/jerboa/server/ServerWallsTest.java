@@ -1,14 +1,19 @@
 package app.jerboa.server;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackages;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.Test;
 
 /** The server's walls; that a feature sees another's public types only is the compiler's work. */
@@ -65,6 +70,32 @@ class ServerWallsTest {
                 .dependOnClassesThat(
                         resideInAPackage("..jerboa.server..")
                                 .and(resideOutsideOfPackage("..server.words..")))
+                .check(SERVER);
+    }
+
+    /**
+     * An answer of a link is told on the thread that reads them all: what does something with it is
+     * said to run elsewhere. Named here are those that hang on futures which end elsewhere anyhow.
+     */
+    @Test
+    void nothingIsDoneOnTheThreadThatReadsTheLinks() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.jerboa.server..")
+                .and()
+                .doNotHaveSimpleName("Driving")
+                .and()
+                .doNotHaveSimpleName("CameraTaking")
+                .and()
+                .doNotHaveSimpleName("RollCall")
+                .and()
+                .doNotHaveSimpleName("SerialTasks")
+                .and()
+                .doNotHaveSimpleName("HeadLinks")
+                .should()
+                .callMethodWhere(
+                        target(owner(assignableTo(CompletableFuture.class)))
+                                .and(target(nameMatching("thenAccept|thenRun|whenComplete"))))
                 .check(SERVER);
     }
 
