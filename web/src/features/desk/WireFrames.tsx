@@ -38,11 +38,18 @@ const GRID = {
 /** Drawn once: a frame does not change. */
 const Row = memo(function Row({ frame }: { readonly frame: NumberedFrame }) {
   return (
-    <div style={GRID}>
-      <span>{frame.at.slice(11, 23)}</span>
-      <span>{frame.sent ? '→' : '←'}</span>
-      <span style={{ overflowWrap: 'anywhere' }}>{frame.hex}</span>
-      <span>{frame.meaning}</span>
-    </div>
+    <>
+      <div style={GRID}>
+        <span>{frame.at.slice(11, 23)}</span>
+        <span>{frame.sent ? '→' : '←'}</span>
+        <span style={{ overflowWrap: 'anywhere' }}>{frame.hex}</span>
+        <span>{frame.meaning}</span>
+      </div>
+      {frame.leftOut > 0 && (
+        <Box sx={{ color: 'text.secondary', py: '2px', pl: '136px' }}>
+          {frame.leftOut} more {frame.leftOut === 1 ? 'frame' : 'frames'}, in the wire log
+        </Box>
+      )}
+    </>
   )
 })

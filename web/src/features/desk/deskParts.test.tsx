@@ -85,7 +85,7 @@ describe('frames', () => {
     const store = frameStore()
     const draw = vi.fn()
     store.listen(draw)
-    for (let i = 0; i < 50; i++) store.add([frame(`${i}b`), frame(`${i}a`)])
+    for (let i = 0; i < 50; i++) store.add([frame(`${i}b`), frame(`${i}a`)], 0)
     expect(draw).not.toHaveBeenCalled()
     vi.advanceTimersByTime(300)
     expect(draw).toHaveBeenCalledTimes(1)
@@ -96,6 +96,17 @@ describe('frames', () => {
     expect(store.now()).toEqual([])
     expect(draw).toHaveBeenCalledTimes(2)
     vi.useRealTimers()
+  })
+
+  it('says at the oldest of those told together how many went before it', () => {
+    const store = frameStore()
+    store.add([frame('a')], 0)
+    store.add([frame('c'), frame('b')], 7)
+    expect(store.now().map((f) => [f.hex, f.number, f.leftOut])).toEqual([
+      ['c', 10, 0],
+      ['b', 9, 7],
+      ['a', 1, 0],
+    ])
   })
 
   it('tells nobody who has left', () => {

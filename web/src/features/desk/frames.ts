@@ -7,6 +7,8 @@ const DRAWN_EVERY_MILLIS = 300
 /** A frame with its place in the order of this page. */
 export interface NumberedFrame extends Frame {
   readonly number: number
+  /** So many went before it that this page was not told. */
+  readonly leftOut: number
 }
 
 /** The last frames of the link, newest first, outside React's state: they come while somebody drives. */
@@ -27,10 +29,18 @@ export function frameStore() {
       listeners.add(listener)
       return () => listeners.delete(listener)
     },
-    /** @param frames newest first */
-    add(frames: readonly Frame[]) {
-      count += frames.length
-      const numbered = frames.map((f, i) => ({ ...f, number: count - i }))
+    /**
+     * @param frames newest first
+     * @param leftOut how many more went before them
+     */
+    add(frames: readonly Frame[], leftOut: number) {
+      count += leftOut + frames.length
+      const oldest = frames.length - 1
+      const numbered = frames.map((f, i) => ({
+        ...f,
+        number: count - i,
+        leftOut: i === oldest ? leftOut : 0,
+      }))
       now = [...numbered, ...now].slice(0, SHOWN)
       drawing ??= setTimeout(draw, DRAWN_EVERY_MILLIS)
     },

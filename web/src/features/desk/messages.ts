@@ -35,6 +35,8 @@ export interface Frames {
   readonly type: 'frames'
   /** Newest first. */
   readonly frames: readonly Frame[]
+  /** So many more went before these; the wire log has them. */
+  readonly leftOut: number
 }
 
 export type FromServer =

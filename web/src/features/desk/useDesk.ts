@@ -67,7 +67,7 @@ export function useDesk(job: number, limit: number) {
     let again: ReturnType<typeof setTimeout> | undefined
     const hear = (event: FromServer) => {
       if (event.type === 'frames') {
-        frames.add(event.frames)
+        frames.add(event.frames, event.leftOut)
         return
       }
       if (event.type === 'position') {

@@ -155,10 +155,14 @@ final class DeskMessages {
         }
     }
 
-    /** Frames of the wire log, without the read-back; newest first. */
-    record Frames(String type, List<Frame> frames) {
-        Frames(List<Frame> frames) {
-            this("frames", frames);
+    /**
+     * Frames of the wire log, without the read-back; newest first.
+     *
+     * @param leftOut how many more went over the link before these: the wire log has them
+     */
+    record Frames(String type, List<Frame> frames, int leftOut) {
+        Frames(List<Frame> frames, int leftOut) {
+            this("frames", frames, leftOut);
         }
     }
 

@@ -13,7 +13,9 @@ import java.util.function.Function;
  * wire log and older positions, and one that takes nothing any more is given up.
  */
 final class Screen {
-    static final int MOST_FRAMES = 64;
+    /** Of one showing: a page has room for six, and nobody reads more three times a second. */
+    static final int MOST_FRAMES = 12;
+
     static final int MOST_WORDS = 256;
 
     /** The way to one browser. */
@@ -33,6 +35,9 @@ final class Screen {
 
     /** Newest first. */
     private final Deque<WireLog.Entry> entries = new ArrayDeque<>();
+
+    /** Frames since the last showing that were too many for this page. */
+    private int leftOut;
 
     private boolean framesDue;
     private DeskMessages.Position position;
@@ -63,6 +68,7 @@ final class Screen {
     synchronized void note(WireLog.Entry entry) {
         if (entries.size() == MOST_FRAMES) {
             entries.removeLast();
+            leftOut++;
         }
         entries.addFirst(entry);
     }
@@ -130,8 +136,11 @@ final class Screen {
     private synchronized Object next() {
         Object next = words.pollFirst();
         if (next == null && framesDue) {
-            next = new DeskMessages.Frames(entries.stream().map(DeskMessages.Frame::of).toList());
+            next =
+                    new DeskMessages.Frames(
+                            entries.stream().map(DeskMessages.Frame::of).toList(), leftOut);
             entries.clear();
+            leftOut = 0;
             framesDue = false;
         }
         if (next == null) {

@@ -37,7 +37,7 @@ class ScreenTest {
                     Runnable::run,
                     m ->
                             m instanceof DeskMessages.Frames f
-                                    ? f.frames().size() + " frames"
+                                    ? f.frames().size() + " frames, " + f.leftOut() + " left out"
                                     : m instanceof DeskMessages.Position p
                                             ? "at " + p.panCounts()
                                             : m.toString());
@@ -86,7 +86,20 @@ class ScreenTest {
             browser.onItsWay.accept(true);
         }
         assertThat(browser.got)
-                .containsExactly("first", "second", Screen.MOST_FRAMES + " frames", "at 999");
+                .containsExactly("first", "second", "12 frames, 988 left out", "at 999");
+    }
+
+    @Test
+    void whatWasLeftOutIsCountedOnce() {
+        for (int frames : new int[] {13, 1}) {
+            for (int i = 0; i < frames; i++) {
+                screen.note(frame());
+            }
+            screen.showNoted();
+            browser.onItsWay.accept(true);
+        }
+        assertThat(browser.got)
+                .containsExactly("12 frames, 1 left out", "1 frames, 0 left out");
     }
 
     @Test
