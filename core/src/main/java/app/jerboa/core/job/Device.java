@@ -78,6 +78,12 @@ public record Device(
         return ItemRef.of(id);
     }
 
+    /** A job has one device of an id; going through its profile would say no more. */
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
     /** It has a network of its own, or somebody gave it an address all the same. */
     public boolean addressed() {
         return profile.networked() || address.isPresent();

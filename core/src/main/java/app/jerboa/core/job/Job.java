@@ -2,6 +2,7 @@ package app.jerboa.core.job;
 
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Ipv4Subnet;
@@ -188,10 +189,11 @@ public record Job(
     }
 
     /**
-     * As above, for what holds nothing of this job and is worked out from items of some kinds only:
-     * a job that follows this one and differs in other kinds takes it over.
+     * As above, for what does not hold this job and is worked out from some parts of it only: a job
+     * that follows this one and differs in others takes it over. What holds an item reads its whole
+     * kind.
      */
-    public <T> T worked(Object name, Set<ItemKind> reads, Class<T> what, Supplier<T> work) {
+    public <T> T worked(Object name, Parts reads, Class<T> what, Supplier<T> work) {
         return worked.get(name, reads, what, before -> work.get());
     }
 
@@ -201,7 +203,7 @@ public record Job(
      * @param work gets that, where it is known
      */
     public <T> T workedAfter(
-            Object name, Set<ItemKind> reads, Class<T> what, Function<Optional<T>, T> work) {
+            Object name, Parts reads, Class<T> what, Function<Optional<T>, T> work) {
         return worked.get(name, reads, what, work);
     }
 
@@ -210,10 +212,10 @@ public record Job(
      *
      * @param put items that are new or others now
      * @param gone that are no more
-     * @param touched every kind of which anything is put or gone
+     * @param touched all that differs
      */
     public Job followedBy(
-            Collection<? extends JobItem> put, Set<ItemRef> gone, Set<ItemKind> touched) {
+            Collection<? extends JobItem> put, Set<ItemRef> gone, Parts touched) {
         return JobAfter.of(this, put, gone, touched);
     }
 
@@ -233,7 +235,7 @@ public record Job(
     public Job with(Map<DeviceId, Ipv4> where) {
         return where.equals(found)
                 ? this
-                : of(items().toList(), where, worked.after(EnumSet.of(ItemKind.DEVICE)));
+                : of(items().toList(), where, worked.after(Parts.of(ItemKind.DEVICE)));
     }
 
     public String name() {
@@ -279,7 +281,7 @@ public record Job(
         Passwords kept =
                 worked(
                         Passwords.class,
-                        EnumSet.of(ItemKind.SECRET),
+                        Parts.of(ItemKind.SECRET),
                         Passwords.class,
                         this::passwords);
         return Optional.ofNullable(kept.byDevice.get(device));

@@ -2,9 +2,10 @@ package app.jerboa.core.job;
 
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.item.Parts;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,33 +15,28 @@ import java.util.Set;
 /** The job that follows another: kinds of items that were not touched are the very same lists. */
 final class JobAfter {
     private final Job before;
+    private final Parts touched;
+    private final Set<ItemRef> gone;
 
-    /** The items of the kinds that a change touched, by their numbers. */
-    private final Map<ItemKind, Map<Long, JobItem>> changed = new EnumMap<>(ItemKind.class);
+    /** By their refs, in the order in which they were put. */
+    private final Map<ItemRef, JobItem> put = new LinkedHashMap<>();
 
-    private JobAfter(Job before, Set<ItemKind> touched) {
+    private JobAfter(Job before, Parts touched, Set<ItemRef> gone) {
         this.before = before;
-        for (ItemKind kind : touched) {
-            Map<Long, JobItem> items = new LinkedHashMap<>();
-            before.items(kind).forEach(i -> items.put(i.ref().id(), i));
-            changed.put(kind, items);
-        }
+        this.touched = touched;
+        this.gone = gone;
     }
 
     /**
      * @param put items that are new or others now
      * @param gone that are no more
-     * @param touched every kind of which anything is put or gone
+     * @param touched all that differs
      */
     static Job of(
-            Job before,
-            Collection<? extends JobItem> put,
-            Set<ItemRef> gone,
-            Set<ItemKind> touched) {
-        JobAfter after = new JobAfter(before, touched);
-        gone.forEach(r -> after.changed.get(r.kind()).remove(r.id()));
-        put.forEach(i -> after.changed.get(i.ref().kind()).put(i.ref().id(), after.placed(i)));
-        return after.job(touched);
+            Job before, Collection<? extends JobItem> put, Set<ItemRef> gone, Parts touched) {
+        JobAfter after = new JobAfter(before, touched, gone);
+        put.forEach(i -> after.put.put(i.ref(), after.placed(i)));
+        return after.job();
     }
 
     /** A device that is written anew is where it was found. */
@@ -50,7 +46,7 @@ final class JobAfter {
                 : item;
     }
 
-    private Job job(Set<ItemKind> touched) {
+    private Job job() {
         return new Job(
                 of(Site.class, ItemKind.SITE, List.of(before.site()), Job.BY_ID).get(0),
                 of(Subnet.class, ItemKind.SUBNET, before.subnets(), Job.BY_ID),
@@ -74,8 +70,18 @@ final class JobAfter {
 
     private <T extends JobItem> List<T> of(
             Class<T> type, ItemKind kind, List<T> unchanged, Comparator<? super T> order) {
-        return changed.containsKey(kind)
-                ? changed.get(kind).values().stream().map(type::cast).sorted(order).toList()
-                : unchanged;
+        if (!touched.kinds().contains(kind)) {
+            return unchanged;
+        }
+        List<T> all = new ArrayList<>(unchanged.size() + put.size());
+        for (T item : unchanged) {
+            if (!gone.contains(item.ref())) {
+                JobItem other = put.remove(item.ref());
+                all.add(other == null ? item : type.cast(other));
+            }
+        }
+        put.values().stream().filter(i -> i.ref().kind() == kind).map(type::cast).forEach(all::add);
+        all.sort(order);
+        return all;
     }
 }

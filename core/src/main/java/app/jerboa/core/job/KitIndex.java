@@ -1,19 +1,18 @@
 package app.jerboa.core.job;
 
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Devices by id and what is fitted to each, without searching. */
 public final class KitIndex {
-    private static final Set<ItemKind> READS = EnumSet.of(ItemKind.DEVICE, ItemKind.MOUNT);
+    private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.MOUNT);
 
     private final Map<DeviceId, Device> byId = new HashMap<>();
     private final Map<DeviceId, List<Device>> fitted = new HashMap<>();

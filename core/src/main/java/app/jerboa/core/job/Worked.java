@@ -1,8 +1,6 @@
 package app.jerboa.core.job;
 
-import app.jerboa.core.item.ItemKind;
-import java.util.Collections;
-import java.util.EnumSet;
+import app.jerboa.core.item.Parts;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -18,16 +16,16 @@ import java.util.function.Supplier;
 final class Worked {
     /** One thing, by itself: whoever asks for another does not wait for it. */
     private static final class Slot {
-        private final Set<ItemKind> reads;
+        private final Parts reads;
         private volatile Object value;
 
-        Slot(Set<ItemKind> reads) {
+        Slot(Parts reads) {
             this.reads = reads;
         }
 
         /** What is still being worked out does not: nobody is to wait for it here. */
-        boolean outlives(Set<ItemKind> touched) {
-            return value != null && Collections.disjoint(reads, touched);
+        boolean outlives(Parts touched) {
+            return value != null && !reads.meets(touched);
         }
 
         synchronized Object get(Supplier<?> work) {
@@ -38,8 +36,6 @@ final class Worked {
         }
     }
 
-    private static final Set<ItemKind> ALL = EnumSet.allOf(ItemKind.class);
-
     private final Map<Object, Slot> slots = new HashMap<>();
 
     /** What the job before had under names that do not outlive the change. */
@@ -47,16 +43,16 @@ final class Worked {
 
     /** What throws is not kept, and is tried again. */
     <T> T get(Class<T> what, Supplier<T> work) {
-        return what.cast(slot(what, ALL).get(work));
+        return what.cast(slot(what, Parts.all()).get(work));
     }
 
     /**
-     * As above, for what is worked out from items of these kinds only and holds no job.
+     * As above, for what is worked out from these parts of the job only and holds no job.
      *
      * @param work gets what the job before had, if it is known: what is the same need not be made
      *     anew
      */
-    <T> T get(Object name, Set<ItemKind> reads, Class<T> what, Function<Optional<T>, T> work) {
+    <T> T get(Object name, Parts reads, Class<T> what, Function<Optional<T>, T> work) {
         return what.cast(
                 slot(name, reads).get(() -> work.apply(Optional.ofNullable(before(name, what)))));
     }
@@ -70,7 +66,7 @@ final class Worked {
         return Set.copyOf(slots.keySet());
     }
 
-    private synchronized Slot slot(Object name, Set<ItemKind> reads) {
+    private synchronized Slot slot(Object name, Parts reads) {
         return slots.computeIfAbsent(name, w -> new Slot(reads));
     }
 
@@ -80,14 +76,14 @@ final class Worked {
         before.clear();
     }
 
-    /** For a job that differs from this one's in items of these kinds only. */
-    synchronized Worked after(Set<ItemKind> touched) {
+    /** For a job that differs from this one's in these parts only. */
+    synchronized Worked after(Parts touched) {
         Worked next = new Worked();
         slots.forEach(
                 (name, slot) -> {
                     if (slot.outlives(touched)) {
                         next.slots.put(name, slot);
-                    } else if (slot.value != null && slot.reads != ALL) {
+                    } else if (slot.value != null && !slot.reads.equals(Parts.all())) {
                         next.before.put(name, slot.value);
                     }
                 });

@@ -1,5 +1,7 @@
 package app.jerboa.core.power;
 
+import java.util.List;
+
 /**
  * Classes of power over Ethernet, by IEEE 802.3.
  *
@@ -15,6 +17,8 @@ public enum PoeClass {
     CLASS_6(60, 51, 4, 50, 42.5),
     CLASS_7(75, 62, 4, 52, 41.1),
     CLASS_8(90, 71.3, 4, 52, 41.1);
+
+    private static final List<PoeClass> ALL = List.of(values());
 
     private final double portWatts;
     private final double deviceWatts;
@@ -35,7 +39,7 @@ public enum PoeClass {
      * @param number 0 to 8
      */
     public static PoeClass of(int number) {
-        return values()[number];
+        return ALL.get(number);
     }
 
     /** 0 to 8, by the standard. */

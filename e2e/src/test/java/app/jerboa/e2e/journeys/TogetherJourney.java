@@ -52,6 +52,8 @@ class TogetherJourney {
         user.row(device).getByRole(AriaRole.BUTTON).first().click();
         user.page.getByLabel("Address of " + device).fill(address);
         user.page.keyboard().press("Enter");
+        // The row becomes lower with the answer: what is clicked next must not move meanwhile.
+        assertThat(user.page.locator("input[aria-label='Address of " + device + "']")).hasCount(0);
     }
 
     private static Locator others(BrowserUser user) {

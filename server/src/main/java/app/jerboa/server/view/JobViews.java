@@ -9,6 +9,7 @@ import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.proof.Mark;
 import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Made;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.findings.Checks;
 import app.jerboa.server.findings.DeviceMarks;

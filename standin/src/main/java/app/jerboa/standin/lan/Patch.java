@@ -1,6 +1,7 @@
 package app.jerboa.standin.lan;
 
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
@@ -97,7 +98,7 @@ final class Patch {
                             .filter(r -> !lead(r.id()).plugged())
                             .map(Run::ref)
                             .collect(Collectors.toSet());
-            lying = Optional.of(plan.followedBy(there, loose, EnumSet.of(ItemKind.RUN)));
+            lying = Optional.of(plan.followedBy(there, loose, Parts.of(ItemKind.RUN)));
         }
         return lying.get();
     }

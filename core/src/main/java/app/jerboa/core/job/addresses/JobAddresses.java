@@ -3,6 +3,7 @@ package app.jerboa.core.job.addresses;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
@@ -18,12 +19,10 @@ import app.jerboa.core.profile.Keys;
 import app.jerboa.core.profile.Network;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 
@@ -31,8 +30,8 @@ import java.util.stream.Stream;
 public final class JobAddresses {
     private JobAddresses() {}
 
-    private static final Set<ItemKind> READS =
-            EnumSet.of(
+    private static final Parts READS =
+            Parts.of(
                     ItemKind.SITE, ItemKind.SUBNET, ItemKind.RANGE, ItemKind.DEVICE, ItemKind.LINE);
 
     private record All(List<AddressFacts> facts) {}

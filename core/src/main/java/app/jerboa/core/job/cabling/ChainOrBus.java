@@ -36,11 +36,12 @@ public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links,
     }
 
     private static List<ChainOrBus> walked(Cabling cabling) {
+        List<Link> serial = cabling.links().stream().filter(l -> l.signal().serial()).toList();
         List<ChainOrBus> lines = new ArrayList<>();
         for (Signal signal : List.of(Signal.RS_232, Signal.RS_422, Signal.RS_485)) {
             Map<DeviceId, List<Link>> at = new HashMap<>();
             List<Device> order = new ArrayList<>();
-            for (Link link : cabling.links()) {
+            for (Link link : serial) {
                 if (link.signal() == signal) {
                     for (Link.Plug end : List.of(link.source(), link.load())) {
                         at.computeIfAbsent(

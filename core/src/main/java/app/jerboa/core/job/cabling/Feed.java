@@ -31,6 +31,12 @@ public record Feed(
         double leastVolts,
         Optional<PoeClass> poe) {
 
+    /** It feeds the same over the very same run. */
+    @SuppressWarnings("ReferenceEquality") // The same run between devices that are others is not.
+    boolean is(Link other, double otherWatts, double otherIdle) {
+        return link == other && watts == otherWatts && idle == otherIdle;
+    }
+
     /** The socket that gives. */
     public Link.Plug port() {
         return link.beyond(load.id());

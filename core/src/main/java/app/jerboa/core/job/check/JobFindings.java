@@ -13,13 +13,14 @@ import static app.jerboa.core.item.ItemKind.SHOT_LIST;
 import static app.jerboa.core.item.ItemKind.SITE;
 import static app.jerboa.core.item.ItemKind.SUBNET;
 import static app.jerboa.core.item.ItemKind.TAKE;
+import static app.jerboa.core.item.ItemKind.WAIVER;
 
 import app.jerboa.core.finding.Discipline;
 import app.jerboa.core.finding.Finding;
 import app.jerboa.core.finding.FindingCode;
 import app.jerboa.core.finding.Severity;
 import app.jerboa.core.item.Field;
-import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Waiver;
 import app.jerboa.core.job.addresses.JobAddresses;
@@ -38,27 +39,27 @@ import app.jerboa.core.job.shot.ShotCodes;
 import app.jerboa.core.net.AddressChecks;
 import app.jerboa.core.net.AddressCodes;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 
 /** All findings of a job in one order; a new check is one more line here. */
 public final class JobFindings {
-    private static final Set<ItemKind> PLANNED =
-            EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT);
-    private static final Set<ItemKind> CABLED =
-            EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT, RUN);
+    private static final Parts PLANNED =
+            Parts.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT);
+    private static final Parts CABLED = PLANNED.with(RUN);
+
+    /** What is joined to what, over runs however long. */
+    private static final Parts JOINED = CABLED.without(RUN, Field.METRES);
 
     public static final List<JobCheck> CHECKS =
             List.of(
                     new JobCheck(
                             "addresses",
-                            EnumSet.of(SITE, SUBNET, RANGE, DEVICE, LINE),
+                            Parts.of(SITE, SUBNET, RANGE, DEVICE, LINE),
                             AddressCodes.ALL,
                             job ->
                                     JobAddresses.facts(job).stream()
@@ -66,32 +67,33 @@ public final class JobFindings {
                                             .toList()),
                     new JobCheck(
                             "kit",
-                            EnumSet.of(SITE, DEVICE, LINE, PREPARED),
+                            Parts.of(SITE, DEVICE, LINE, PREPARED),
                             KitCodes.ALL,
                             KitChecks::alone),
                     new JobCheck(
                             "kit",
-                            EnumSet.of(SITE, DEVICE, LINE, RUN),
+                            Parts.of(SITE, DEVICE, LINE, RUN).without(RUN, Field.METRES),
                             List.of(),
                             KitChecks::joined),
                     new JobCheck(
                             "secrets",
-                            EnumSet.of(SITE, DEVICE, SECRET),
+                            Parts.of(SITE, DEVICE, SECRET),
                             SecretCodes.ALL,
                             SecretCheck::of),
                     new JobCheck("lines", PLANNED, LineCodes.ALL, LineChecks::planned),
-                    new JobCheck("lines", CABLED, List.of(), LineChecks::cabled),
+                    new JobCheck("lines", JOINED, List.of(), LineChecks::cabled),
                     new JobCheck(
                             "mounts",
-                            EnumSet.of(SITE, DEVICE, LINE, MOUNT),
+                            Parts.of(SITE, DEVICE, LINE, MOUNT),
                             MountCodes.ALL,
                             MountChecks::check),
                     new JobCheck(
                             "shots",
-                            EnumSet.of(DEVICE, PRESET, SHOT_LIST, TAKE),
+                            Parts.of(DEVICE, PRESET, SHOT_LIST, TAKE),
                             ShotCodes.ALL,
                             ShotChecks::check),
-                    new JobCheck("cabling", CABLED, CablingCodes.ALL, CablingChecks::check));
+                    new JobCheck("cabling", CABLED, CablingCodes.ALL, CablingChecks::laid),
+                    new JobCheck("cabling", JOINED, List.of(), CablingChecks::joined));
 
     /** A check that failed at this job: what it would have found is not known. */
     public static final FindingCode CHECK_BROKEN =
@@ -115,8 +117,8 @@ public final class JobFindings {
          * was made of them (their words, say) still stands.
          */
         Found after(Optional<Found> before) {
-            if (before.isEmpty()) {
-                return this;
+            if (before.isEmpty() || all.equals(before.get().all)) {
+                return before.orElse(this);
             }
             List<Finding> known = before.get().all;
             List<Finding> kept = new ArrayList<>(all.size());
@@ -141,6 +143,24 @@ public final class JobFindings {
         }
     }
 
+    /**
+     * All findings of a job in one order.
+     *
+     * @param by what each check found
+     */
+    private record Judging(List<List<Finding>> by, List<Waiver> waivers, List<Judged> all) {
+        @SuppressWarnings("ReferenceEquality") // Lists that are others are put in order anew.
+        boolean isOf(List<List<Finding>> found, List<Waiver> accepted) {
+            boolean same = waivers == accepted && by.size() == found.size();
+            for (int i = 0; same && i < by.size(); i++) {
+                same = by.get(i) == found.get(i);
+            }
+            return same;
+        }
+    }
+
+    private static final Parts JUDGED = CABLED.with(PREPARED, SECRET, PRESET, SHOT_LIST, TAKE, WAIVER);
+
     private JobFindings() {}
 
     /** Stops first, waived ones last; same job, same order. */
@@ -154,8 +174,22 @@ public final class JobFindings {
      * @param onFailure gets the check's name and what it threw
      */
     public static List<Judged> check(Job job, BiConsumer<String, RuntimeException> onFailure) {
-        return judged(
-                job, CHECKS.stream().flatMap(d -> found(d, job, onFailure).stream()).toList());
+        return job.workedAfter(
+                        Judging.class,
+                        JUDGED,
+                        Judging.class,
+                        before -> {
+                            List<List<Finding>> by =
+                                    CHECKS.stream().map(c -> found(c, job, onFailure)).toList();
+                            return before.filter(b -> b.isOf(by, job.waivers()))
+                                    .orElseGet(() -> judging(job, by));
+                        })
+                .all();
+    }
+
+    private static Judging judging(Job job, List<List<Finding>> by) {
+        List<Finding> all = by.stream().flatMap(List::stream).toList();
+        return new Judging(by, job.waivers(), judged(job, all));
     }
 
     /** In one order, each with who accepted it. */

@@ -2,6 +2,7 @@ package app.jerboa.core.job.control;
 
 import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.ChosenRoute;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Habits;
@@ -38,8 +39,8 @@ import java.util.stream.Stream;
  * with the least between.
  */
 public final class ControlRoutes {
-    private static final Set<ItemKind> READS =
-            EnumSet.of(
+    private static final Parts READS =
+            Parts.of(
                     ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
     private static final Set<RemoteFunction> PAINTED =
             EnumSet.of(

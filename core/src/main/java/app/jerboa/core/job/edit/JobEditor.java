@@ -6,6 +6,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItem;
 import app.jerboa.core.job.OwnProfile;
@@ -16,7 +17,6 @@ import app.jerboa.core.value.Reason;
 import app.jerboa.core.value.TextRejected;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -95,7 +95,7 @@ public final class JobEditor {
         JobLinks.insistOnGround(
                 change.count(ItemKind.SITE, changes), change.count(ItemKind.SUBNET, changes));
         ProfileShelf all = shelfAfter(change);
-        Job after = job.followedBy(change.put(all, changes), change.gone, kinds(changes));
+        Job after = job.followedBy(change.put(all, changes), change.gone, touched(changes));
         JobLinks.check(
                 after, changes.removes().isEmpty() ? change.touched.values() : pointingOut(after));
         sound(after);
@@ -157,16 +157,11 @@ public final class JobEditor {
     }
 
     /** A changed profile changes its devices. */
-    private static Set<ItemKind> kinds(ChangeSet changes) {
-        Set<ItemKind> kinds = EnumSet.noneOf(ItemKind.class);
-        changes.adds().forEach(i -> kinds.add(i.ref().kind()));
-        changes.edits().forEach(e -> kinds.add(e.item().kind()));
-        changes.removes().forEach(i -> kinds.add(i.ref().kind()));
-        if (kinds.contains(ItemKind.PROFILE)) {
-            kinds.add(ItemKind.DEVICE);
-            kinds.add(ItemKind.PREPARED);
-        }
-        return kinds;
+    private static Parts touched(ChangeSet changes) {
+        Parts touched = Parts.touchedBy(changes);
+        return touched.kinds().contains(ItemKind.PROFILE)
+                ? touched.with(ItemKind.DEVICE, ItemKind.PREPARED)
+                : touched;
     }
 
     private static Job sound(Job job) {

@@ -1,6 +1,7 @@
 package app.jerboa.core.job.proof;
 
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -11,18 +12,16 @@ import app.jerboa.core.profile.Optics;
 import app.jerboa.core.profile.RemoteFunction;
 import app.jerboa.core.profile.Sort;
 import app.jerboa.core.profile.Video;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /** Which tests a line needs; what does not apply says why, so that nothing is silently green. */
 final class Applies {
     /** Which lead joins what says nothing about which tests a line needs. */
-    private static final Set<ItemKind> READS =
-            EnumSet.of(
+    private static final Parts READS =
+            Parts.of(
                     ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
 
     private final KitIndex kit;

@@ -1,6 +1,7 @@
 package app.jerboa.core.job.shot;
 
 import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -15,7 +16,6 @@ import app.jerboa.core.shot.ShotPreset;
 import app.jerboa.core.shot.Take;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,7 +23,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -31,8 +30,8 @@ import java.util.stream.Collectors;
  * fastest of each axis; a profile without an acceleration is taken for a slow one.
  */
 public final class ShotPlan {
-    static final Set<ItemKind> READS =
-            EnumSet.of(ItemKind.DEVICE, ItemKind.PRESET, ItemKind.SHOT_LIST, ItemKind.TAKE);
+    static final Parts READS =
+            Parts.of(ItemKind.DEVICE, ItemKind.PRESET, ItemKind.SHOT_LIST, ItemKind.TAKE);
 
     private static final double HUNDREDTHS = 100;
 

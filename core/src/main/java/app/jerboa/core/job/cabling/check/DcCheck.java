@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /** Each run of DC: volts that arrive, volts that are too many, watts of the supply. */
 final class DcCheck {
@@ -28,7 +29,6 @@ final class DcCheck {
             over(plan, f).or(() -> drop(plan, f)).ifPresent(found::add);
         }
         supplies(plan, found);
-        multicores(plan, found);
         polarity(feeds).ifPresent(found::add);
         return found;
     }
@@ -83,12 +83,8 @@ final class DcCheck {
                             .map(PowerSource::outWatts)
                             .orElse(OptionalDouble.empty())
                             .orElse(0);
-            double given =
-                    plan.power().from(d.id()).stream()
-                            .filter(f -> f.over() == PowerOver.DC)
-                            .mapToDouble(Feed::givenWatts)
-                            .sum();
-            if (most > 0 && given > most) {
+            double given = most > 0 ? given(plan, d) : 0;
+            if (given > most) {
                 found.add(
                         Finding.of(
                                 CablingCodes.DC_BUDGET,
@@ -102,29 +98,38 @@ final class DcCheck {
         }
     }
 
+    private static double given(CablingPlan plan, Device supply) {
+        return plan.power().from(supply.id()).stream()
+                .filter(f -> f.over() == PowerOver.DC)
+                .mapToDouble(Feed::givenWatts)
+                .sum();
+    }
+
     /** Signals reach further than power does: beyond, the camera needs a supply where it stands. */
-    private static void multicores(CablingPlan plan, List<Finding> found) {
-        for (Link link : plan.cabling().links()) {
-            if (link.signal() == Signal.MULTICORE) {
-                for (Link.Plug end : List.of(link.from(), link.to())) {
-                    int reach =
-                            end.device()
-                                    .profile()
-                                    .gives()
-                                    .map(PowerSource::multicoreMetres)
-                                    .orElse(OptionalInt.empty())
-                                    .orElse(Integer.MAX_VALUE);
-                    if (link.run().metres() > reach) {
-                        found.add(
+    static List<Finding> at(CablingPlan plan, Link link) {
+        if (link.signal() != Signal.MULTICORE) {
+            return List.of();
+        }
+        return Stream.of(link.from(), link.to())
+                .map(DcCheck::reach)
+                .filter(reach -> link.run().metres() > reach)
+                .map(
+                        reach ->
                                 plan.about(
                                         link,
                                         CablingCodes.DC_MULTICORE,
                                         Field.METRES,
-                                        Map.of("reach", Integer.toString(reach))));
-                    }
-                }
-            }
-        }
+                                        Map.of("reach", Integer.toString(reach))))
+                .toList();
+    }
+
+    private static int reach(Link.Plug end) {
+        return end.device()
+                .profile()
+                .gives()
+                .map(PowerSource::multicoreMetres)
+                .orElse(OptionalInt.empty())
+                .orElse(Integer.MAX_VALUE);
     }
 
     private static Optional<Finding> polarity(List<Feed> feeds) {

@@ -19,21 +19,18 @@ final class EndsCheck {
 
     private EndsCheck() {}
 
-    static List<Finding> of(CablingPlan plan) {
+    static List<Finding> at(CablingPlan plan, Link link) {
         List<Finding> found = new ArrayList<>();
-        for (Link link : plan.cabling().links()) {
-            Run run = link.run();
-            if (differ(run)) {
-                found.add(pins(plan, link));
-            }
-            boolean copper = link.signal() == Signal.NETWORK && run.cable() == Cable.DATA;
-            if (copper && run.metres() > CHANNEL_METRES) {
-                found.add(
-                        plan.about(link, CablingCodes.NET_LENGTH, Field.METRES, Map.of())
-                                .withFixes(List.of(relaid(run, Cable.FIBRE))));
-            }
+        Run run = link.run();
+        if (differ(run)) {
+            found.add(pins(plan, link));
         }
-        outdoors(plan, found);
+        boolean copper = link.signal() == Signal.NETWORK && run.cable() == Cable.DATA;
+        if (copper && run.metres() > CHANNEL_METRES) {
+            found.add(
+                    plan.about(link, CablingCodes.NET_LENGTH, Field.METRES, Map.of())
+                            .withFixes(List.of(relaid(run, Cable.FIBRE))));
+        }
         return found;
     }
 
@@ -66,19 +63,20 @@ final class EndsCheck {
                                                         run, Field.TO_PINS, run.from().pins())))));
     }
 
-    private static void outdoors(CablingPlan plan, List<Finding> found) {
+    static List<Finding> outdoors(CablingPlan plan) {
         List<Link> outdoors =
                 plan.cabling().links().stream()
                         .filter(l -> l.run().laid().equals("outdoor"))
                         .toList();
-        if (!outdoors.isEmpty()) {
-            List<String> names = outdoors.stream().map(l -> l.load().toString()).toList();
-            found.add(
-                    Finding.of(
-                            CablingCodes.OUTDOOR,
-                            outdoors.stream().map(l -> l.load().device().id()).distinct().toList(),
-                            Field.LAID,
-                            Map.of("runs", String.join(", ", names))));
+        if (outdoors.isEmpty()) {
+            return List.of();
         }
+        List<String> names = outdoors.stream().map(l -> l.load().toString()).toList();
+        return List.of(
+                Finding.of(
+                        CablingCodes.OUTDOOR,
+                        outdoors.stream().map(l -> l.load().device().id()).distinct().toList(),
+                        Field.LAID,
+                        Map.of("runs", String.join(", ", names))));
     }
 }

@@ -8,7 +8,6 @@ import app.jerboa.core.job.cabling.PictureReach;
 import app.jerboa.core.profile.Cable;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.profile.Video;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,17 +17,14 @@ import java.util.OptionalInt;
 final class PictureCheck {
     private PictureCheck() {}
 
-    static List<Finding> of(CablingPlan plan) {
-        List<Finding> found = new ArrayList<>();
-        for (Link link : plan.cabling().links()) {
-            PictureReach.of(plan.job(), link)
-                    .filter(r -> link.run().metres() > r.longestMetres())
-                    .ifPresent(r -> found.add(tooLong(plan, link, r)));
-            if (link.signal() == Signal.MULTICORE) {
-                multicore(plan, link).ifPresent(found::add);
-            }
-        }
-        return found;
+    static List<Finding> at(CablingPlan plan, Link link) {
+        Optional<Finding> found =
+                link.signal() == Signal.MULTICORE
+                        ? multicore(plan, link)
+                        : PictureReach.of(plan.job(), link)
+                                .filter(r -> link.run().metres() > r.longestMetres())
+                                .map(r -> tooLong(plan, link, r));
+        return found.map(List::of).orElse(List.of());
     }
 
     private static Finding tooLong(CablingPlan plan, Link link, PictureReach reach) {

@@ -19,13 +19,11 @@ import java.util.Map;
 final class UsbCheck {
     private UsbCheck() {}
 
-    static List<Finding> of(CablingPlan plan) {
+    static List<Finding> at(CablingPlan plan, Link link) {
         List<Finding> found = new ArrayList<>();
-        for (Link link : plan.cabling().links()) {
-            if (link.signal() == Signal.USB) {
-                length(plan, link, found);
-                bandwidth(plan, link, found);
-            }
+        if (link.signal() == Signal.USB) {
+            length(plan, link, found);
+            bandwidth(plan, link, found);
         }
         return found;
     }

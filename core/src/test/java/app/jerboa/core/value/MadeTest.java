@@ -1,4 +1,4 @@
-package app.jerboa.server.view;
+package app.jerboa.core.value;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package app.jerboa.server.view;
+package app.jerboa.core.value;
 
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
@@ -12,16 +12,16 @@ import java.util.Optional;
  * @param from the items
  * @param to what was made of each, in the same order
  */
-record Made<I, O>(List<I> from, List<O> to) {
+public record Made<I, O>(List<I> from, List<O> to) {
     /** Makes one. */
-    interface Making<I, O> {
+    public interface Making<I, O> {
         /**
          * @param before what was made of the same item for the version before; null for none
          */
         O of(I item, O before);
     }
 
-    static <I, O> Made<I, O> of(List<I> items, Optional<Made<I, O>> before, Making<I, O> making) {
+    public static <I, O> Made<I, O> of(List<I> items, Optional<Made<I, O>> before, Making<I, O> making) {
         Walk<I, O> walk = new Walk<>(before.orElseGet(() -> new Made<>(List.of(), List.of())));
         List<O> made = new ArrayList<>(items.size());
         items.forEach(i -> made.add(making.of(i, walk.madeOf(i))));

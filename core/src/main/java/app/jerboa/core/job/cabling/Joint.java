@@ -1,0 +1,66 @@
+package app.jerboa.core.job.cabling;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
+import app.jerboa.core.job.KitIndex;
+import app.jerboa.core.job.Run;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A run by itself, whatever else is in its sockets.
+ *
+ * @param link empty where a socket it names is not there
+ * @param refusal why its sockets cannot be joined, if they cannot
+ */
+record Joint(Run run, Device from, Device to, Optional<Link> link, Optional<Refusal> refusal) {
+    /**
+     * One for each run of a job, in their order.
+     *
+     * @param before of the job before it: taken over where neither the run nor its devices are
+     *     others
+     */
+    static List<Joint> all(Job job, List<Joint> before) {
+        KitIndex kit = KitIndex.of(job);
+        List<Joint> made = new ArrayList<>(job.runs().size());
+        int next = 0;
+        for (Run run : job.runs()) {
+            while (next < before.size() && before.get(next).run.id() < run.id()) {
+                next++;
+            }
+            Device from = kit.device(run.from().device());
+            Device to = kit.device(run.to().device());
+            boolean same = next < before.size() && before.get(next).isOf(run, from, to);
+            made.add(same ? before.get(next) : of(run, from, to));
+        }
+        return made;
+    }
+
+    @SuppressWarnings("ReferenceEquality") // To compare what they hold takes longer than a joint.
+    private boolean isOf(Run otherRun, Device otherFrom, Device otherTo) {
+        return run == otherRun && from == otherFrom && to == otherTo;
+    }
+
+    /** Of the same devices and sockets, and both can be. */
+    boolean joinsAs(Joint other) {
+        return refusal.isEmpty()
+                && other.refusal.isEmpty()
+                && link.orElseThrow().from().equals(other.link.orElseThrow().from())
+                && link.orElseThrow().to().equals(other.link.orElseThrow().to());
+    }
+
+    private static Joint of(Run run, Device from, Device to) {
+        Optional<Link> link = Link.of(run, from, to);
+        return new Joint(
+                run, from, to, link, link.map(Joint::refusal).orElse(Optional.of(Refusal.NO_PORT)));
+    }
+
+    private static Optional<Refusal> refusal(Link link) {
+        Link.Plug a = link.from();
+        Link.Plug b = link.to();
+        return a.device().id().equals(b.device().id()) && a.socket().equals(b.socket())
+                ? Optional.of(Refusal.SELF)
+                : Joining.refusal(a.socket(), b.socket(), link.run().cable());
+    }
+}
