@@ -12,8 +12,7 @@ import java.util.Set;
  */
 public final class Parts {
     /** Also said of a kind whose items come or go. */
-    private static final Set<Field> WHOLE =
-            Collections.unmodifiableSet(EnumSet.allOf(Field.class));
+    private static final Set<Field> WHOLE = Collections.unmodifiableSet(EnumSet.allOf(Field.class));
 
     private static final Parts ALL = of(EnumSet.allOf(ItemKind.class));
 
@@ -70,8 +69,7 @@ public final class Parts {
 
     public boolean meets(Parts other) {
         return fields.entrySet().stream()
-                .anyMatch(
-                        e -> !Collections.disjoint(e.getValue(), other.fields(e.getKey())));
+                .anyMatch(e -> !Collections.disjoint(e.getValue(), other.fields(e.getKey())));
     }
 
     /** The fields of a kind; empty when the kind is not there. */

@@ -214,8 +214,7 @@ public record Job(
      * @param gone that are no more
      * @param touched all that differs
      */
-    public Job followedBy(
-            Collection<? extends JobItem> put, Set<ItemRef> gone, Parts touched) {
+    public Job followedBy(Collection<? extends JobItem> put, Set<ItemRef> gone, Parts touched) {
         return JobAfter.of(this, put, gone, touched);
     }
 

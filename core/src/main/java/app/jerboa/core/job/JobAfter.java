@@ -32,8 +32,7 @@ final class JobAfter {
      * @param gone that are no more
      * @param touched all that differs
      */
-    static Job of(
-            Job before, Collection<? extends JobItem> put, Set<ItemRef> gone, Parts touched) {
+    static Job of(Job before, Collection<? extends JobItem> put, Set<ItemRef> gone, Parts touched) {
         JobAfter after = new JobAfter(before, touched, gone);
         put.forEach(i -> after.put.put(i.ref(), after.placed(i)));
         return after.job();

@@ -21,7 +21,8 @@ public record Made<I, O>(List<I> from, List<O> to) {
         O of(I item, O before);
     }
 
-    public static <I, O> Made<I, O> of(List<I> items, Optional<Made<I, O>> before, Making<I, O> making) {
+    public static <I, O> Made<I, O> of(
+            List<I> items, Optional<Made<I, O>> before, Making<I, O> making) {
         Walk<I, O> walk = new Walk<>(before.orElseGet(() -> new Made<>(List.of(), List.of())));
         List<O> made = new ArrayList<>(items.size());
         items.forEach(i -> made.add(making.of(i, walk.madeOf(i))));

@@ -3,8 +3,7 @@ package app.jerboa.core.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.item.ItemKind;
-import java.util.EnumSet;
-import java.util.Set;
+import app.jerboa.core.item.Parts;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -33,11 +32,11 @@ class WorkedTest {
     }
 
     @Test
-    void handsOnWhatNoTouchedKindCouldChange() {
-        Set<ItemKind> devices = EnumSet.of(ItemKind.DEVICE);
+    void handsOnWhatNothingTouchedCouldChange() {
+        Parts devices = Parts.of(ItemKind.DEVICE);
         worked.get("kit", devices, String.class, before -> counted("kit"));
         worked.get(Integer.class, () -> 7);
-        Worked next = worked.after(EnumSet.of(ItemKind.RUN));
+        Worked next = worked.after(Parts.of(ItemKind.RUN));
         assertThat(next.get("kit", devices, String.class, before -> counted("anew")))
                 .isEqualTo("kit");
         assertThat(next.get(Integer.class, () -> 8)).isEqualTo(8);
@@ -72,7 +71,7 @@ class WorkedTest {
                                         }));
         await(begun);
         CompletableFuture<Worked> next =
-                CompletableFuture.supplyAsync(() -> worked.after(EnumSet.of(ItemKind.RUN)));
+                CompletableFuture.supplyAsync(() -> worked.after(Parts.of(ItemKind.RUN)));
         assertThat(next.get(10, TimeUnit.SECONDS)).isNotNull();
         changed.countDown();
         assertThat(work.get(10, TimeUnit.SECONDS)).isEqualTo("seven is 7");

@@ -98,8 +98,7 @@ class ScreenTest {
             screen.showNoted();
             browser.onItsWay.accept(true);
         }
-        assertThat(browser.got)
-                .containsExactly("12 frames, 1 left out", "1 frames, 0 left out");
+        assertThat(browser.got).containsExactly("12 frames, 1 left out", "1 frames, 0 left out");
     }
 
     @Test

@@ -47,7 +47,7 @@ class DisciplineReadsTest {
 
     private static void withoutTheRest(Job job, JobCheck discipline, long seed) {
         Set<ItemKind> kept = EnumSet.complementOf(EnumSet.copyOf(LOOSE));
-        kept.addAll(discipline.reads());
+        kept.addAll(discipline.reads().kinds());
         Job less = Job.of(job.items().filter(i -> kept.contains(i.ref().kind())).toList());
         assertThat(discipline.check().apply(less))
                 .as("seed %d: %s, reads %s", seed, discipline.name(), discipline.reads())

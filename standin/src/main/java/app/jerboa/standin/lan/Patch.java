@@ -1,8 +1,8 @@
 package app.jerboa.standin.lan;
 
 import app.jerboa.core.item.ItemKind;
-import app.jerboa.core.item.Parts;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;

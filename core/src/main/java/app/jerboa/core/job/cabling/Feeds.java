@@ -145,8 +145,7 @@ final class Feeds {
         return was.orElseGet(() -> solve(d, link, source, load, idle));
     }
 
-    private static Feed solve(
-            Device d, Link link, PowerSource source, double load, double idle) {
+    private static Feed solve(Device d, Link link, PowerSource source, double load, double idle) {
         if (link.signal() == Signal.DC) {
             double volts = source == null ? 0 : source.volts().orElse(0);
             Run run = link.run();

@@ -15,7 +15,4 @@ import java.util.function.Function;
  * @param codes every code it may report, so that a test can prove each has its wording
  */
 public record JobCheck(
-        String name,
-        Parts reads,
-        List<FindingCode> codes,
-        Function<Job, List<Finding>> check) {}
+        String name, Parts reads, List<FindingCode> codes, Function<Job, List<Finding>> check) {}

@@ -48,8 +48,7 @@ import java.util.stream.Stream;
 
 /** All findings of a job in one order; a new check is one more line here. */
 public final class JobFindings {
-    private static final Parts PLANNED =
-            Parts.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT);
+    private static final Parts PLANNED = Parts.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT);
     private static final Parts CABLED = PLANNED.with(RUN);
 
     /** What is joined to what, over runs however long. */
@@ -89,7 +88,7 @@ public final class JobFindings {
                             MountChecks::check),
                     new JobCheck(
                             "shots",
-                            Parts.of(DEVICE, PRESET, SHOT_LIST, TAKE),
+                            PLANNED.with(PRESET, SHOT_LIST, TAKE),
                             ShotCodes.ALL,
                             ShotChecks::check),
                     new JobCheck("cabling", CABLED, CablingCodes.ALL, CablingChecks::laid),
@@ -159,7 +158,8 @@ public final class JobFindings {
         }
     }
 
-    private static final Parts JUDGED = CABLED.with(PREPARED, SECRET, PRESET, SHOT_LIST, TAKE, WAIVER);
+    private static final Parts JUDGED =
+            CABLED.with(PREPARED, SECRET, PRESET, SHOT_LIST, TAKE, WAIVER);
 
     private JobFindings() {}
 

@@ -40,8 +40,7 @@ import java.util.stream.Stream;
  */
 public final class ControlRoutes {
     private static final Parts READS =
-            Parts.of(
-                    ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
+            Parts.of(ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
     private static final Set<RemoteFunction> PAINTED =
             EnumSet.of(
                     RemoteFunction.EXPOSURE,

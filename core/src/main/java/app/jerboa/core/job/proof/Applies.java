@@ -21,8 +21,7 @@ import java.util.stream.Stream;
 final class Applies {
     /** Which lead joins what says nothing about which tests a line needs. */
     private static final Parts READS =
-            Parts.of(
-                    ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
+            Parts.of(ItemKind.SITE, ItemKind.DEVICE, ItemKind.LINE, ItemKind.ROUTE, ItemKind.MOUNT);
 
     private final KitIndex kit;
     private final ControlRoutes routes;

@@ -3,12 +3,13 @@ package app.jerboa.core.job.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.RandomJobs;
 import app.jerboa.core.job.edit.JobEditor;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Rules that fail at a job are a finding of their own, and the others are heard. */
@@ -19,7 +20,7 @@ class BrokenCheckTest {
         JobCheck broken =
                 new JobCheck(
                         "cables",
-                        Set.of(),
+                        Parts.of(ItemKind.DEVICE),
                         List.of(),
                         j -> {
                             throw new IllegalArgumentException("gauge 13");
