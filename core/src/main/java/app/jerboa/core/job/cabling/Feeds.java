@@ -15,13 +15,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 
 /** The run that feeds each device of a job, solved; holds no job. */
 final class Feeds {
@@ -30,44 +30,58 @@ final class Feeds {
     /** What a splitter or converter passes on where its profile does not say. */
     private static final double EFFICIENCY = 0.85;
 
+    private final List<Device> devices;
     private final Sockets sockets;
 
     /** Of the job before; let go once everything is solved. */
     private Optional<Feeds> before;
 
-    private final Map<DeviceId, Feed> feeds = new LinkedHashMap<>();
-    private final Map<DeviceId, List<Feed>> given = new HashMap<>();
-    private final Map<Long, Feed> byRun = new HashMap<>();
-    private final Map<DeviceId, Link> feeding = new HashMap<>();
-    private final Map<DeviceId, List<Device>> behind = new HashMap<>();
+    private final Map<DeviceId, Link> feeding;
+    private final Map<DeviceId, List<Device>> behind;
+    private final Map<DeviceId, Feed> feeds;
     private final Set<DeviceId> open = new HashSet<>();
     private final List<Feed> inOrder = new ArrayList<>();
 
-    private Feeds(Sockets sockets, Optional<Feeds> before) {
+    private Feeds(
+            List<Device> devices,
+            Sockets sockets,
+            Optional<Feeds> before,
+            Map<DeviceId, Link> feeding,
+            Map<DeviceId, List<Device>> behind,
+            Map<DeviceId, Feed> feeds) {
+        this.devices = devices;
         this.sockets = sockets;
         this.before = before;
+        this.feeding = feeding;
+        this.behind = behind;
+        this.feeds = feeds;
     }
 
     /** A feed that is the same as in the job before is the very same object. */
     static Feeds of(Job job) {
-        return job.workedAfter(
-                Feeds.class,
-                READS,
-                Feeds.class,
-                before -> new Feeds(Sockets.of(job), before).solved(job.devices()));
+        return job.workedAfter(Feeds.class, READS, Feeds.class, before -> of(job, before));
     }
 
-    private Feeds solved(List<Device> devices) {
+    private static Feeds of(Job job, Optional<Feeds> before) {
+        Sockets sockets = Sockets.of(job);
+        return before.flatMap(b -> b.relaid(job.devices(), sockets))
+                .orElseGet(() -> hung(job.devices(), sockets, before))
+                .solved();
+    }
+
+    private static Feeds hung(List<Device> devices, Sockets sockets, Optional<Feeds> before) {
+        Feeds hung =
+                new Feeds(
+                        devices,
+                        sockets,
+                        before,
+                        new HashMap<>(),
+                        new HashMap<>(),
+                        new HashMap<>());
         for (Device d : devices) {
-            feedingLink(d).ifPresent(l -> hang(d, l));
+            feedingLink(d, sockets.at(d.id())).ifPresent(l -> hung.hang(d, l));
         }
-        for (Device d : devices) {
-            feed(d).ifPresent(inOrder::add);
-        }
-        given.values()
-                .forEach(l -> l.sort(Comparator.comparingInt(f -> f.port().socket().number())));
-        before = Optional.empty();
-        return this;
+        return hung;
     }
 
     private void hang(Device d, Link link) {
@@ -75,14 +89,50 @@ final class Feeds {
         behind.computeIfAbsent(link.beyond(d.id()).device().id(), x -> new ArrayList<>()).add(d);
     }
 
-    /** A DC lead goes before the network port: what has both is fed by the lead. */
-    private Optional<Link> feedingLink(Device d) {
-        List<Link> joined = sockets.at(d.id());
-        return before.filter(b -> b.sockets.at(d.id()) == joined)
-                .map(b -> Optional.ofNullable(b.feeding.get(d.id())))
-                .orElseGet(() -> feedingLink(d, joined));
+    /**
+     * The same devices over runs that lie in the same sockets: all but those at other runs, and
+     * what feeds them, is solved. Empty when that is not so, or another run feeds a device now.
+     */
+    @SuppressWarnings("ReferenceEquality") // Lists that are the same are the very same objects.
+    private Optional<Feeds> relaid(List<Device> now, Sockets others) {
+        if (now != devices) {
+            return Optional.empty();
+        }
+        Map<DeviceId, Link> links = new HashMap<>(feeding);
+        Map<DeviceId, Feed> known = new HashMap<>(feeds);
+        for (Device d : devices) {
+            List<Link> joined = others.at(d.id());
+            if (joined != sockets.at(d.id())) {
+                Link was = feeding.get(d.id());
+                Link is = feedingLink(d, joined).orElse(null);
+                if (was == null ? is != null : is == null || !is.joinsAs(was)) {
+                    return Optional.empty();
+                }
+                links.computeIfPresent(d.id(), (id, link) -> is);
+                forget(d.id(), known);
+            }
+        }
+        return Optional.of(new Feeds(now, others, Optional.of(this), links, behind, known));
     }
 
+    /** What it takes is passed on by whatever feeds it. */
+    private void forget(DeviceId device, Map<DeviceId, Feed> known) {
+        DeviceId at = device;
+        for (Link link = feeding.get(at); link != null && known.remove(at) != null; ) {
+            at = link.beyond(at).device().id();
+            link = feeding.get(at);
+        }
+    }
+
+    private Feeds solved() {
+        for (Device d : devices) {
+            feed(d).ifPresent(inOrder::add);
+        }
+        before = Optional.empty();
+        return this;
+    }
+
+    /** A DC lead goes before the network port: what has both is fed by the lead. */
     private static Optional<Link> feedingLink(Device d, List<Link> joined) {
         Optional<Link> poe = Optional.empty();
         for (Link link : joined) {
@@ -132,8 +182,6 @@ final class Feeds {
         Feed feed = solve(d, link);
         open.remove(d.id());
         feeds.put(d.id(), feed);
-        byRun.put(link.run().id(), feed);
-        given.computeIfAbsent(link.beyond(d.id()).device().id(), x -> new ArrayList<>()).add(feed);
         return Optional.of(feed);
     }
 
@@ -250,11 +298,17 @@ final class Feeds {
     }
 
     Optional<Feed> over(Run run) {
-        return Optional.ofNullable(byRun.get(run.id()));
+        return Stream.of(run.from(), run.to())
+                .map(end -> feeds.get(end.device()))
+                .filter(f -> f != null && f.link().run().id() == run.id())
+                .findFirst();
     }
 
     /** What a device gives, by its ports. */
     List<Feed> from(DeviceId source) {
-        return given.getOrDefault(source, List.of());
+        return behind.getOrDefault(source, List.of()).stream()
+                .map(d -> feeds.get(d.id()))
+                .sorted(Comparator.comparingInt(f -> f.port().socket().number()))
+                .toList();
     }
 }

@@ -46,8 +46,7 @@ record Joint(Run run, Device from, Device to, Optional<Link> link, Optional<Refu
     boolean joinsAs(Joint other) {
         return refusal.isEmpty()
                 && other.refusal.isEmpty()
-                && link.orElseThrow().from().equals(other.link.orElseThrow().from())
-                && link.orElseThrow().to().equals(other.link.orElseThrow().to());
+                && link.orElseThrow().joinsAs(other.link.orElseThrow());
     }
 
     private static Joint of(Run run, Device from, Device to) {

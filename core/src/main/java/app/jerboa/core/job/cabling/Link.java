@@ -31,6 +31,11 @@ public record Link(Run run, Plug from, Plug to) {
         return Long.hashCode(run.id());
     }
 
+    /** The same sockets of the same devices. */
+    boolean joinsAs(Link other) {
+        return from.equals(other.from) && to.equals(other.to);
+    }
+
     public Signal signal() {
         return from.socket().signal();
     }

@@ -85,6 +85,9 @@ final class PoeBudgetCheck {
 
     /** The largest first, to whichever other switch has most left; empty when not enough fits. */
     private Optional<Fix> moved(PoeBudget from) {
+        if (roomy.isEmpty()) {
+            return Optional.empty();
+        }
         List<Room> rooms =
                 roomy.stream()
                         .filter(b -> !b.source().id().equals(from.source().id()))
