@@ -19,7 +19,7 @@ quick_java() {
 
 # Pauses of about 1 ms instead of 30 to 50 every two seconds; a machine that may not reserve the room for it does without.
 collector() {
-  "$JAVA" -XX:+UseZGC -Xmx512m -version >/dev/null 2>&1 && echo -XX:+UseZGC || echo -XX:+UseSerialGC
+  "$JAVA" -XX:+UseZGC -Xmx1g -version >/dev/null 2>&1 && echo -XX:+UseZGC || echo -XX:+UseSerialGC
 }
 
 pid_alive() { [ -s "$RUN/$1.pid" ] && kill -0 "$(cat "$RUN/$1.pid")" 2>/dev/null; }
@@ -101,7 +101,7 @@ start_rig() {
 # The application keeps its own log (10 files of 10 MB at most); what the machine below it says stands in server.out.
 start_server() {
   (LOGGING_FILE_NAME="$LOGS/server.log" LOGGING_THRESHOLD_CONSOLE=error \
-    quick_java server -Xmx512m -XX:+ExitOnOutOfMemoryError -jar "$APP/server/jerboa-server.jar") >"$LOGS/server.out" 2>&1 &
+    quick_java server -Xmx1g -XX:+ExitOnOutOfMemoryError -jar "$APP/server/jerboa-server.jar") >"$LOGS/server.out" 2>&1 &
   echo $! >"$RUN/server.pid"
   disown
 }

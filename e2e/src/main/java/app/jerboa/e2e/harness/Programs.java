@@ -38,7 +38,7 @@ public final class Programs implements AutoCloseable {
     /** Journeys want a quick start; benchmarks what the launcher gives to runs that are long. */
     private static final List<String> MACHINE =
             "full".equals(System.getProperty("jerboa.compiler"))
-                    ? List.of("-XX:+TieredCompilation", "-XX:+UseZGC", "-Xmx512m")
+                    ? List.of("-XX:+TieredCompilation", "-XX:+UseZGC", "-Xmx1g")
                     : List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
 
     private static final Path LOGS = ROOT.resolve("e2e/target/logs");

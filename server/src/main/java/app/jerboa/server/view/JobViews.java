@@ -41,10 +41,22 @@ public class JobViews {
 
     /** A job as its pages show it, with what the next version may take over. */
     private record Shown(
+            Job job,
             JobParts parts,
             Made<Device, JobView.DeviceBody> devices,
             Made<Run, JobView.RunName> runs,
-            Made<Finding, FindingWords.Worded> findings) {}
+            Made<Finding, FindingWords.Worded> findings) {
+
+        /** All items that findings name are called as they were. */
+        @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.
+        boolean names(Job now, Made<Run, JobView.RunName> nowRuns) {
+            return now.site() == job.site()
+                    && now.devices() == job.devices()
+                    && now.lines() == job.lines()
+                    && now.mounts() == job.mounts()
+                    && nowRuns.to().equals(runs.to());
+        }
+    }
 
     /** A job at one version with so much observed is one object while it is held. */
     private final Cache<Jobs.Stored, Shown> shown = Caffeine.newBuilder().weakKeys().build();
@@ -187,13 +199,18 @@ public class JobViews {
                         before.map(Shown::runs),
                         (r, was) -> JobBodies.run(r, kit.device(r.to().device()).name(), was));
         LongFunction<String> names = names(job);
+        boolean renamed = before.filter(b -> b.names(job, runs)).isEmpty();
         Made<Finding, FindingWords.Worded> findings =
                 Made.of(
                         found.stream().map(JobFindings.Judged::finding).toList(),
                         before.map(Shown::findings),
-                        (f, was) -> was != null && was.holds(names) ? was : words.words(f, names));
+                        (f, was) ->
+                                was != null && (!renamed || was.holds(names))
+                                        ? was
+                                        : words.words(f, names));
         Shown now =
                 new Shown(
+                        job,
                         JobBodies.parts(
                                 proof, devices.to(), runs.to(), waived(found, findings.to())),
                         devices,
