@@ -46,7 +46,7 @@ const Row = memo(function Row({ frame }: { readonly frame: NumberedFrame }) {
         <span>{frame.meaning}</span>
       </div>
       {frame.leftOut > 0 && (
-        <Box sx={{ color: 'text.secondary', py: '2px', pl: '136px' }}>
+        <Box sx={{ color: 'text.secondary', py: '2px', pl: '144px' }}>
           {frame.leftOut} more {frame.leftOut === 1 ? 'frame' : 'frames'}, in the wire log
         </Box>
       )}
