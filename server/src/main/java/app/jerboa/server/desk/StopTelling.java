@@ -79,7 +79,11 @@ class StopTelling {
         try {
             teller.execute(() -> Threads.guarded("what follows a stop", task));
         } catch (RejectedExecutionException e) {
-            LOG.warn("the database is too far behind to be told what follows a stop");
+            if (teller.isShutdown()) {
+                LOG.info("this server ends: the next one finds what it had moved, and stops that");
+            } else {
+                LOG.warn("the database is too far behind to be told what follows a stop");
+            }
         }
     }
 

@@ -110,7 +110,7 @@ class FollowedJobTest {
     }
 
     private static long newId(Random random) {
-        return 10_000 + random.nextInt(10_000);
+        return 10_000L + random.nextInt(10_000);
     }
 
     private static ChangeSet edit(Item item, Field field, String after) {

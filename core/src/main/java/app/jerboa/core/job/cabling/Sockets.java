@@ -7,7 +7,6 @@ import app.jerboa.core.job.Run;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -88,11 +87,12 @@ final class Sockets {
     }
 
     /** These joints in the same sockets; empty when any is in another or cannot be. */
+    @SuppressWarnings("ReferenceEquality") // What was taken over is the very same object.
     private Optional<Sockets> relaid(List<Joint> now) {
         if (now.size() != joints.size()) {
             return Optional.empty();
         }
-        Map<Link, Link> others = new IdentityHashMap<>();
+        Map<Link, Link> others = new HashMap<>();
         for (int i = 0; i < now.size(); i++) {
             Joint was = joints.get(i);
             if (now.get(i) != was) {
