@@ -100,6 +100,12 @@ class DeskFeelJourney extends DeskHall {
                 "([b, d]) => (window.pad.buttons[b].pressed = d)", List.of(button, down));
     }
 
+    /** An axis of the pad until the head moves; it is left so. */
+    private static void pushing(int axis, int by) {
+        Push push = new Push("axis " + axis, () -> axis(axis, by), () -> axis(axis, 0));
+        pushingUntil(push, () -> moves(1));
+    }
+
     @Test
     void aGamePadDrivesWhatItIsMappedToAndIsAReleaseWhenItVanishes() {
         openDesk();
@@ -107,8 +113,7 @@ class DeskFeelJourney extends DeskHall {
         user.page.evaluate(EMULATED);
         Locator panel = user.page.getByLabel("Game pad");
         assertThat(panel).containsText("Two sticks");
-        axis(0, 1);
-        awaitMoving(1);
+        pushing(0, 1);
         assertThat(speed(1, "pan")).isPositive();
         axis(0, 0);
         awaitStanding(1);
@@ -142,8 +147,7 @@ class DeskFeelJourney extends DeskHall {
         press(8, true);
         assertThat(detail).hasValue("" + (before + 1));
         press(8, false);
-        axis(2, -1);
-        awaitMoving(1);
+        pushing(2, -1);
         assertThat(speed(1, "tilt")).isPositive();
         user.page.evaluate(
                 "() => { window.pad.connected = false;"

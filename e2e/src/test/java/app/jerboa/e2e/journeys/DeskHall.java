@@ -93,8 +93,9 @@ abstract class DeskHall extends Jerboa {
                 .until(() -> !moves(camera));
     }
 
-    protected static void awaitMoving(int camera) {
-        awaitTrue(() -> moves(camera));
+    /** Holds a key until the head moves, and goes on holding it. */
+    protected static void pushing(String key, int camera) {
+        pushingUntil(Push.of(key), () -> moves(camera));
     }
 
     protected static void awaitTrue(Callable<Boolean> condition) {

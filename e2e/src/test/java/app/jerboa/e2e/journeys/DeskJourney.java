@@ -20,14 +20,25 @@ class DeskJourney extends DeskHall {
         openDesk();
         take(2);
         double before = head(2).get("pan").asDouble();
-        user.page.keyboard().down("ArrowRight");
-        user.page.keyboard().down("ArrowUp");
-        awaitMoving(2);
+        Push upAndRight =
+                new Push(
+                        "ArrowRight and ArrowUp",
+                        () -> {
+                            user.page.keyboard().down("ArrowRight");
+                            user.page.keyboard().down("ArrowUp");
+                        },
+                        () -> {
+                            user.page.keyboard().up("ArrowRight");
+                            user.page.keyboard().up("ArrowUp");
+                        });
+        pushingUntil(
+                upAndRight,
+                () ->
+                        head(2).get("pan").asDouble() > before + 0.5
+                                && head(2).get("tilt").asDouble() > 0.5);
         assertThat(moves(1)).isFalse();
-        awaitTrue(() -> head(2).get("pan").asDouble() > before + 0.5);
         assertThat(user.page.getByLabel("Wire log")).containsText("drive pan");
-        user.page.keyboard().up("ArrowRight");
-        user.page.keyboard().up("ArrowUp");
+        upAndRight.letGo().run();
         awaitStanding(2);
         assertThat(head(2).get("pan").asDouble()).isGreaterThan(before);
         assertThat(head(2).get("tilt").asDouble()).isPositive();
@@ -44,8 +55,7 @@ class DeskJourney extends DeskHall {
         double zoom = head(3).get("zoom").asDouble();
         assertThat(zoom).isPositive();
         assertThat(reading("Zoom")).not().containsText("%0 counts");
-        user.page.keyboard().down("-");
-        awaitMoving(3);
+        pushing("-", 3);
         user.page.keyboard().up("-");
         awaitStanding(3);
         assertThat(head(3).get("zoom").asDouble()).isLessThan(zoom);
@@ -81,15 +91,13 @@ class DeskJourney extends DeskHall {
     void spaceStopsAllAndTheStickMustCentreFirst() {
         openDesk();
         take(4);
-        user.page.keyboard().down("ArrowLeft");
-        awaitMoving(4);
+        pushing("ArrowLeft", 4);
         user.page.keyboard().press(" ");
         awaitStanding(4);
         // Nothing tells that nothing happens: a held key would have been repeated eight times.
         await().during(Duration.ofMillis(400)).until(() -> !moves(4));
         user.page.keyboard().up("ArrowLeft");
-        user.page.keyboard().down("ArrowRight");
-        awaitMoving(4);
+        pushing("ArrowRight", 4);
         user.page.keyboard().press("Escape");
         awaitStanding(4);
         user.page.keyboard().up("ArrowRight");
@@ -99,8 +107,7 @@ class DeskJourney extends DeskHall {
     void aDeadTabStopsIt() {
         openDesk();
         take(1);
-        user.page.keyboard().down("ArrowRight");
-        awaitMoving(1);
+        pushing("ArrowRight", 1);
         user.page.close();
         awaitStanding(1);
     }
@@ -109,8 +116,7 @@ class DeskJourney extends DeskHall {
     void aHungTabStopsIt() {
         openDesk();
         take(1);
-        user.page.keyboard().down("ArrowLeft");
-        awaitMoving(1);
+        pushing("ArrowLeft", 1);
         // The page hangs with its line still open: only the missing beat tells.
         user.page.evaluate(
                 "() => { const end = Date.now() + 2500; setTimeout(() => { while (Date.now() < end) {} }, 0) }");
@@ -127,8 +133,7 @@ class DeskJourney extends DeskHall {
                 2,
                 () -> {
                     user.page.keyboard().up("ArrowLeft");
-                    user.page.keyboard().down("ArrowLeft");
-                    awaitMoving(2);
+                    pushing("ArrowLeft", 2);
                 });
         user.page.keyboard().up("ArrowLeft");
         programs.startServer();
