@@ -100,10 +100,10 @@ class DeskFeelJourney extends DeskHall {
                 "([b, d]) => (window.pad.buttons[b].pressed = d)", List.of(button, down));
     }
 
-    /** An axis of the pad until the head moves; it is left so. */
-    private static void pushing(int axis, int by) {
+    /** An axis of the pad until the head turns that way; it is left so. */
+    private static void pushing(int axis, int by, String along) {
         Push push = new Push("axis " + axis, () -> axis(axis, by), () -> axis(axis, 0));
-        pushingUntil(push, () -> moves(1));
+        pushingUntil(push, () -> speed(1, along) > 0);
     }
 
     @Test
@@ -113,8 +113,7 @@ class DeskFeelJourney extends DeskHall {
         user.page.evaluate(EMULATED);
         Locator panel = user.page.getByLabel("Game pad");
         assertThat(panel).containsText("Two sticks");
-        pushing(0, 1);
-        assertThat(speed(1, "pan")).isPositive();
+        pushing(0, 1, "pan");
         axis(0, 0);
         awaitStanding(1);
 
@@ -147,8 +146,7 @@ class DeskFeelJourney extends DeskHall {
         press(8, true);
         assertThat(detail).hasValue("" + (before + 1));
         press(8, false);
-        pushing(2, -1);
-        assertThat(speed(1, "tilt")).isPositive();
+        pushing(2, -1, "tilt");
         user.page.evaluate(
                 "() => { window.pad.connected = false;"
                         + " window.dispatchEvent(new Event('gamepaddisconnected')) }");
