@@ -44,6 +44,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** All findings of a job in one order; a new check is one more line here. */
@@ -158,8 +159,13 @@ public final class JobFindings {
         }
     }
 
+    /** Whatever any check reads, and who accepted what. */
     private static final Parts JUDGED =
-            CABLED.with(PREPARED, SECRET, PRESET, SHOT_LIST, TAKE, WAIVER);
+            Parts.of(
+                            CHECKS.stream()
+                                    .flatMap(c -> c.reads().kinds().stream())
+                                    .collect(Collectors.toSet()))
+                    .with(WAIVER);
 
     private JobFindings() {}
 
