@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box'
-import type { Device, Finding, Job } from '../../shared/api/types'
+import type { Device, Finding } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
 import { EditCell } from '../../shared/ui/EditCell'
 import { Consequences } from './Consequences'
 
 interface Props {
-  readonly job: Job
+  readonly job: Seat
   readonly device: Device
   readonly findings: readonly Finding[]
 }

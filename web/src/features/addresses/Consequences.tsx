@@ -4,11 +4,12 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { editing } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
-import { previewChanges } from '../../shared/api/job'
-import type { Device, Job } from '../../shared/api/types'
+import { previewChanges, useJob } from '../../shared/api/job'
+import type { Device } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
 
 interface Props {
-  readonly job: Job
+  readonly job: Seat
   readonly device: Device
   readonly typed: string
 }
@@ -19,6 +20,7 @@ const REST_MILLIS = 250
 /** What an address that is being typed would clear and bring. */
 export function Consequences({ job, device, typed }: Props) {
   const wanted = useRested(typed.trim())
+  const version = useJob(job.id).data?.version
   const change = editing({
     item: 'device',
     id: device.id,
@@ -27,7 +29,7 @@ export function Consequences({ job, device, typed }: Props) {
     after: wanted,
   })
   const preview = useQuery({
-    queryKey: ['preview', job.id, job.version, change],
+    queryKey: ['preview', job.id, version, change],
     queryFn: () => previewChanges(job.id, change),
     enabled: wanted !== device.address,
     retry: false,

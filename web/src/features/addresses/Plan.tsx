@@ -2,10 +2,12 @@ import Box from '@mui/material/Box'
 import Paper from '@mui/material/Paper'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { ofDevice } from '../../shared/api/about'
 import { editing, rights } from '../../shared/api/changes'
-import type { Changes, Device, Finding, Job, Line } from '../../shared/api/types'
+import type { Changes, Device, Finding, Job } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
+import { useSeat } from '../../shared/api/useSeat'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
 import { FixDialog } from '../../shared/ui/FixDialog'
 import type { Column } from '../../shared/ui/SheetTable'
@@ -25,6 +27,10 @@ export function Plan({ job }: { readonly job: Job }) {
   const [chosen, setChosen] = useState(job.subnet.id)
   const [wanted, setWanted] = useState<Wanted>()
   const subnet = job.subnets.find((s) => s.id === chosen) ?? job.subnet
+  const seat = useSeat(job)
+  const leased = job.site.practices.schoolAddresses === 'lease'
+  const several = job.subnets.length > 1
+  const columns = useMemo(() => columnsOf(seat, leased, several), [seat, leased, several])
   const move = (device: Device, to: string) =>
     setWanted({
       title: `Move ${device.name} to ${to}?`,
@@ -38,7 +44,7 @@ export function Plan({ job }: { readonly job: Job }) {
     })
   return (
     <>
-      {job.subnets.length > 1 && (
+      {several && (
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -59,11 +65,11 @@ export function Plan({ job }: { readonly job: Job }) {
       <Paper sx={{ mt: 2, overflowX: 'auto', '& .MuiTableCell-root': { px: 0.35 } }}>
         <SheetTable
           label="Address sheet"
-          columns={columnsOf(job)}
-          rows={job.devices.filter((d) => d.networked)}
-          rowKey={(d) => d.id}
-          rowLabel={(d) => d.name}
-          rowId={(d) => `device-${d.id}`}
+          columns={columns}
+          rows={rowsOf(job)}
+          rowKey={(r) => r.device.id}
+          rowLabel={(r) => r.device.name}
+          rowId={(r) => `device-${r.device.id}`}
         />
       </Paper>
       <Box sx={{ color: 'text.secondary', mt: 1 }}>
@@ -76,25 +82,41 @@ export function Plan({ job }: { readonly job: Job }) {
   )
 }
 
-function columnsOf(job: Job): readonly Column<Device>[] {
+/** A device as the sheet shows it, with what it is numbered by and what stands against its address. */
+interface Row {
+  readonly device: Device
+  readonly key: number | ''
+  readonly subnet: string
+  readonly findings: readonly Finding[]
+}
+
+function rowsOf(job: Job): readonly Row[] {
   const lines = new Map(job.lines.map((l) => [l.cameraId, l]))
-  const line = (d: Device) => lines.get(d.id)
-  const columns: Column<Device>[] = [
-    { title: 'Device', cell: (d) => <b style={{ whiteSpace: 'nowrap' }}>{d.name}</b> },
+  return job.devices
+    .filter((d) => d.networked)
+    .map((device) => ({
+      device,
+      key: lines.get(device.id)?.key?.number ?? '',
+      subnet: subnetOf(job, device),
+      findings: worst(job.findings, device),
+    }))
+}
+
+function columnsOf(job: Seat, leased: boolean, several: boolean): readonly Column<Row>[] {
+  const columns: Column<Row>[] = [
+    { title: 'Device', cell: (r) => <b style={{ whiteSpace: 'nowrap' }}>{r.device.name}</b> },
     {
       title: 'Planned address',
       mono: true,
-      cell: (d) => <AddressCell job={job} device={d} findings={worst(job.findings, d)} />,
+      cell: (r) => <AddressCell job={job} device={r.device} findings={r.findings} />,
     },
-    { title: 'Assignment', cell: (d) => <How job={job} device={d} /> },
-    { title: 'Key', mono: true, cell: (d) => keyOf(line(d)) },
-    { title: 'Factory', mono: true, cell: (d) => <Small>{d.factoryAddress}</Small> },
-    { title: 'MAC', mono: true, cell: (d) => <Small>{d.mac}</Small> },
-    { title: 'State', cell: (d) => <StateMark mark={d.mark} /> },
+    { title: 'Assignment', cell: (r) => <How job={job} device={r.device} leased={leased} /> },
+    { title: 'Key', mono: true, cell: (r) => r.key },
+    { title: 'Factory', mono: true, cell: (r) => <Small>{r.device.factoryAddress}</Small> },
+    { title: 'MAC', mono: true, cell: (r) => <Small>{r.device.mac}</Small> },
+    { title: 'State', cell: (r) => <StateMark mark={r.device.mark} /> },
   ]
-  if (job.subnets.length > 1) {
-    columns.splice(2, 0, { title: 'Subnet', mono: true, cell: (d) => subnetOf(job, d) })
-  }
+  if (several) columns.splice(2, 0, { title: 'Subnet', mono: true, cell: (r) => r.subnet })
   return columns
 }
 
@@ -103,8 +125,15 @@ function Small({ children }: { readonly children: string }) {
   return <span style={{ fontSize: '0.88em' }}>{children}</span>
 }
 
-function How({ job, device }: { readonly job: Job; readonly device: Device }) {
-  if (device.address === '') return job.site.practices.schoolAddresses === 'lease' ? 'lease' : '–'
+interface HowProps {
+  readonly job: Seat
+  readonly device: Device
+  /** The house gives out what is not planned. */
+  readonly leased: boolean
+}
+
+function How({ job, device, leased }: HowProps) {
+  if (device.address === '') return leased ? 'lease' : '–'
   return (
     <ChoiceCell
       job={job}
@@ -120,8 +149,6 @@ function How({ job, device }: { readonly job: Job; readonly device: Device }) {
 
 const subnetOf = (job: Job, d: Device) =>
   job.subnets.find((s) => hostNumber(s, d.address) !== undefined)?.cidr ?? ''
-
-const keyOf = (line?: Line) => line?.key?.number ?? ''
 
 const worst = (findings: readonly Finding[], d: Device) =>
   ofDevice(findings, d.id).filter(

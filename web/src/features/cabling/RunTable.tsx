@@ -1,9 +1,13 @@
 import Button from '@mui/material/Button'
+import { useMemo } from 'react'
 import type { Job, RunRow } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
+import { useSeat } from '../../shared/api/useSeat'
 import { length } from '../../shared/format/length'
 import { EditCell } from '../../shared/ui/EditCell'
 import type { Column } from '../../shared/ui/SheetTable'
 import { TallSheet } from '../../shared/ui/TallSheet'
+import { useSteady } from '../../shared/ui/useSteady'
 import { laidWords } from './cableWords'
 
 interface Props {
@@ -14,7 +18,19 @@ interface Props {
 
 /** Every run in one list: lengths and labels are typed right here. */
 export function RunTable({ job, runs, onOpen }: Props) {
-  const columns: readonly Column<RunRow>[] = [
+  const seat = useSeat(job)
+  const { units } = job.site
+  const open = useSteady(onOpen)
+  const columns = useMemo(() => columnsOf(seat, units, open), [seat, units, open])
+  return <TallSheet label="Runs" columns={columns} rows={runs} rowKey={(r) => r.id} rowLabel={(r) => r.to} />
+}
+
+function columnsOf(
+  job: Seat,
+  units: Job['site']['units'],
+  onOpen: (run: number) => void,
+): readonly Column<RunRow>[] {
+  return [
     { title: 'From', width: 165, cell: (r) => r.from },
     {
       title: 'To',
@@ -38,11 +54,11 @@ export function RunTable({ job, runs, onOpen }: Props) {
           id={r.id}
           field="metres"
           value={r.metres}
-          typing={length(r.metres, job.site.units)}
+          typing={length(r.metres, units)}
           label={`Length to ${r.to}`}
           hint="30, 24.5 m, 80ft"
         >
-          {length(r.metres, job.site.units)}
+          {length(r.metres, units)}
         </EditCell>
       ),
     },
@@ -75,5 +91,4 @@ export function RunTable({ job, runs, onOpen }: Props) {
       ),
     },
   ]
-  return <TallSheet label="Runs" columns={columns} rows={runs} rowKey={(r) => r.id} rowLabel={(r) => r.to} />
 }

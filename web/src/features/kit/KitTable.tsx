@@ -4,13 +4,17 @@ import Checkbox from '@mui/material/Checkbox'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
 import { useDeferredValue, useMemo, useRef, useState } from 'react'
+import type { ReactNode } from 'react'
 import { rights } from '../../shared/api/changes'
 import type { Device, Job } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
+import { useSeat } from '../../shared/api/useSeat'
 import { formats } from '../../shared/formats'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
 import { EditCell } from '../../shared/ui/EditCell'
 import type { Column } from '../../shared/ui/SheetTable'
 import { TallSheet } from '../../shared/ui/TallSheet'
+import { useSteady } from '../../shared/ui/useSteady'
 import { ManyAtOnce } from './ManyAtOnce'
 import { conditions } from './conditions'
 import type { SortBy } from './kitRows'
@@ -33,6 +37,34 @@ export function KitTable({ job, onFacts }: Props) {
   const rows = useMemo(() => kitRows(job.devices, looked, sort), [job.devices, looked, sort])
   const here = useMemo(() => job.devices.filter((d) => ticked.has(d.id)), [job.devices, ticked])
   const may = rights(job).plan
+  const seat = useSeat(job)
+  const tick = useSteady((id: number, shift: boolean) => {
+    setTicked(chosen(rows, ticked, id, shift ? last.current : undefined))
+    last.current = id
+  })
+  const turn = useSteady((by: SortBy) =>
+    setSort(sort?.by !== by ? { by, down: false } : sort.down ? undefined : { by, down: true }),
+  )
+  const ticks = useMemo(() => ticksOf(ticked, tick), [ticked, tick])
+  const told = useMemo(() => columnsOf(seat, onFacts), [seat, onFacts])
+  const columns = useMemo(
+    () => [
+      ...(may
+        ? [
+            {
+              title: 'Ticked',
+              width: 40,
+              head: <TickAll rows={rows} ticked={ticked} onAll={setTicked} />,
+              cell: ticks,
+            },
+          ]
+        : []),
+      ...told.map((c) =>
+        c.by ? { ...c, head: <SortHead title={c.title} by={c.by} sort={sort} onTurn={turn} /> } : c,
+      ),
+    ],
+    [may, rows, ticked, ticks, told, sort, turn],
+  )
   if (job.devices.length === 0) {
     return (
       <Paper sx={{ p: 2 }}>
@@ -42,40 +74,6 @@ export function KitTable({ job, onFacts }: Props) {
       </Paper>
     )
   }
-  const tick = (id: number, shift: boolean) => {
-    setTicked(chosen(rows, ticked, id, shift ? last.current : undefined))
-    last.current = id
-  }
-  const all = rows.length > 0 && rows.every((d) => ticked.has(d.id))
-  const ticks: Column<Device> = {
-    title: 'Ticked',
-    width: 40,
-    head: (
-      <Checkbox
-        size="small"
-        sx={{ p: 0 }}
-        checked={all}
-        indeterminate={!all && here.length > 0}
-        onChange={() => setTicked(all ? NONE : new Set(rows.map((d) => d.id)))}
-        slotProps={{ input: { 'aria-label': 'Tick all that are shown' } }}
-      />
-    ),
-    cell: (d) => (
-      <Checkbox
-        size="small"
-        sx={{ p: 0 }}
-        checked={ticked.has(d.id)}
-        onClick={(e) => tick(d.id, e.shiftKey)}
-        onChange={() => undefined}
-        slotProps={{ input: { 'aria-label': `Tick ${d.name}` } }}
-      />
-    ),
-  }
-  const turn = (by: SortBy) =>
-    setSort(sort?.by !== by ? { by, down: false } : sort.down ? undefined : { by, down: true })
-  const columns = columnsOf(job, onFacts).map((c) =>
-    c.by ? { ...c, head: <SortHead title={c.title} by={c.by} sort={sort} onTurn={turn} /> } : c,
-  )
   return (
     <Paper sx={{ display: 'flex', flexDirection: 'column', flex: 1, minHeight: 0 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', p: 1, flexWrap: 'wrap' }}>
@@ -92,13 +90,52 @@ export function KitTable({ job, onFacts }: Props) {
       </Box>
       <TallSheet
         label="Kit"
-        columns={may ? [ticks, ...columns] : columns}
+        columns={columns}
         rows={rows}
         rowKey={(d) => d.id}
         rowLabel={(d) => d.name}
         rowId={(d) => `device-${d.id}`}
       />
     </Paper>
+  )
+}
+
+/** The first column: what is done is done to all that are ticked. */
+function ticksOf(
+  ticked: ReadonlySet<number>,
+  onTick: (id: number, shift: boolean) => void,
+): (d: Device) => ReactNode {
+  return function tickOf(d) {
+    return (
+      <Checkbox
+        size="small"
+        sx={{ p: 0 }}
+        checked={ticked.has(d.id)}
+        onClick={(e) => onTick(d.id, e.shiftKey)}
+        onChange={() => undefined}
+        slotProps={{ input: { 'aria-label': `Tick ${d.name}` } }}
+      />
+    )
+  }
+}
+
+interface TickAllProps {
+  readonly rows: readonly Device[]
+  readonly ticked: ReadonlySet<number>
+  readonly onAll: (all: ReadonlySet<number>) => void
+}
+
+function TickAll({ rows, ticked, onAll }: TickAllProps) {
+  const all = rows.length > 0 && rows.every((d) => ticked.has(d.id))
+  return (
+    <Checkbox
+      size="small"
+      sx={{ p: 0 }}
+      checked={all}
+      indeterminate={!all && rows.some((d) => ticked.has(d.id))}
+      onChange={() => onAll(all ? NONE : new Set(rows.map((d) => d.id)))}
+      slotProps={{ input: { 'aria-label': 'Tick all that are shown' } }}
+    />
   )
 }
 
@@ -120,7 +157,7 @@ function SortHead({ title, by, sort, onTurn }: SortHeadProps) {
 }
 
 function columnsOf(
-  job: Job,
+  job: Seat,
   onFacts: (profile: string) => void,
 ): readonly (Column<Device> & { readonly by?: SortBy })[] {
   const text = (

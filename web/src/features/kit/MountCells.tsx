@@ -1,4 +1,5 @@
-import type { Head, Job } from '../../shared/api/types'
+import type { Head } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
 import { EditCell } from '../../shared/ui/EditCell'
 
@@ -17,7 +18,7 @@ export const follows: Readonly<Record<string, string>> = {
 }
 
 interface Props {
-  readonly job: Job
+  readonly job: Seat
   readonly head: Head
   readonly field: string
   readonly label: string

@@ -1,10 +1,12 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { get, sentence } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
 import type { Head, Job } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
+import { useSeat } from '../../shared/api/useSeat'
 import { TallSheet } from '../../shared/ui/TallSheet'
 import type { Column } from '../../shared/ui/SheetTable'
 import { Trouble } from '../../shared/ui/Trouble'
@@ -21,6 +23,8 @@ export function MountTable({ job }: { readonly job: Job }) {
     queryFn: () => get<Head[]>(`/api/jobs/${job.id}/mounts`),
     placeholderData: keepPreviousData,
   })
+  const seat = useSeat(job)
+  const columns = useMemo(() => columnsOf(seat, setPicked), [seat])
   if (heads.error) return <Trouble>{sentence(heads.error)}</Trouble>
   const rows = heads.data ?? []
   const head = rows.find((h) => h.line === picked)
@@ -31,7 +35,7 @@ export function MountTable({ job }: { readonly job: Job }) {
       ) : (
         <TallSheet
           label="Mounts"
-          columns={columnsOf(job, setPicked)}
+          columns={columns}
           rows={rows}
           rowKey={(h) => h.line}
           rowLabel={(h) => h.name}
@@ -46,7 +50,7 @@ export function MountTable({ job }: { readonly job: Job }) {
   )
 }
 
-function columnsOf(job: Job, onOpen: (line: number) => void): readonly Column<Head>[] {
+function columnsOf(job: Seat, onOpen: (line: number) => void): readonly Column<Head>[] {
   return [
     { title: 'Line', width: 52, cell: (h) => <b>{h.name}</b> },
     {

@@ -4,13 +4,14 @@ import ButtonBase from '@mui/material/ButtonBase'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { KeyboardEvent } from 'react'
 import { rights } from '../../shared/api/changes'
 import { get, post, sentence } from '../../shared/api/client'
 import { jobKeys, showChange } from '../../shared/api/job'
 import type { Job, JobPatch, ShelfProfile } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useSteady } from '../../shared/ui/useSteady'
 import { found, howMany } from './howMany'
 
 /** The shelf, read anew only when the job's own profiles have changed. */
@@ -44,11 +45,11 @@ export function Shelf({ job, onFacts, onImport }: Props) {
     onError: (_, wanted) => setTyped((now) => now || wanted.typed),
     onSuccess: (view) => showChange(queries, view),
   })
-  const ask = (profile: string) => {
+  const ask = useSteady((profile: string) => {
     add.mutate({ profile, count, typed })
     setTyped('')
     setPointed(0)
-  }
+  })
   const may = rights(job).plan
   const onKey = (e: KeyboardEvent) => {
     const chosen = shown[at]
@@ -94,8 +95,8 @@ export function Shelf({ job, onFacts, onImport }: Props) {
             profile={p}
             marked={i === at && words.length > 0}
             count={may ? count : 0}
-            onAdd={() => ask(p.id)}
-            onFacts={() => onFacts(p.id)}
+            onAdd={ask}
+            onFacts={onFacts}
           />
         ))}
       </Box>
@@ -113,11 +114,12 @@ interface ItemProps {
   readonly marked: boolean
   /** How many a click adds; 0 when this person may not. */
   readonly count: number
-  readonly onAdd: () => void
-  readonly onFacts: () => void
+  readonly onAdd: (profile: string) => void
+  readonly onFacts: (profile: string) => void
 }
 
-function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
+/** Drawn again when it is marked or another number is asked for, not with each change of the job. */
+const OnShelf = memo(function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
   const facts = [
     profile.own !== null && 'of this job',
     profile.factoryAddress,
@@ -140,7 +142,7 @@ function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
       <Box sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 1 }}>
         <ButtonBase
           sx={{ font: 'inherit', textAlign: 'left', lineHeight: 1.2, minHeight: 24 }}
-          onClick={onFacts}
+          onClick={() => onFacts(profile.id)}
           aria-label={`Facts of ${profile.name}`}
           title="Facts"
         >
@@ -150,7 +152,7 @@ function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
           <Button
             size="small"
             sx={{ minHeight: 26, minWidth: 0, px: 0.5, py: 0, whiteSpace: 'nowrap', flexShrink: 0 }}
-            onClick={onAdd}
+            onClick={() => onAdd(profile.id)}
             aria-label={`Add ${count} ${profile.name}`}
           >
             Add {count}
@@ -162,4 +164,4 @@ function OnShelf({ profile, marked, count, onAdd, onFacts }: ItemProps) {
       </Box>
     </Box>
   )
-}
+})

@@ -8,12 +8,13 @@ import type { KeyboardEvent } from 'react'
 import { editing, rights } from '../../shared/api/changes'
 import { sentence } from '../../shared/api/client'
 import { useChange } from '../../shared/api/job'
-import type { Device, Edit, Job, Line, Place } from '../../shared/api/types'
+import type { Device, Edit, Line, Place } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
 import { ChangeButton } from '../../shared/ui/ChangeButton'
 import { OutOfLine } from './OutOfLine'
 
 interface Props {
-  readonly job: Job
+  readonly job: Seat
   readonly line: Line
   readonly place: Place | null
   /** What is asked for, for example "Key". */

@@ -1,12 +1,15 @@
 import Box from '@mui/material/Box'
 import Paper from '@mui/material/Paper'
 import useMediaQuery from '@mui/material/useMediaQuery'
+import { useMemo } from 'react'
 import type { DragEvent } from 'react'
 import { ofDevice } from '../../shared/api/about'
 import { rights } from '../../shared/api/changes'
 import { post, sentence } from '../../shared/api/client'
 import { useJobRequest } from '../../shared/api/job'
-import type { Device, Job, JobPatch, Line } from '../../shared/api/types'
+import type { Device, Finding, Job, JobPatch, Line } from '../../shared/api/types'
+import type { Seat } from '../../shared/api/useSeat'
+import { useSeat } from '../../shared/api/useSeat'
 import { formats } from '../../shared/formats'
 import { ChoiceCell } from '../../shared/ui/ChoiceCell'
 import { EditCell } from '../../shared/ui/EditCell'
@@ -14,6 +17,8 @@ import type { Column } from '../../shared/ui/SheetTable'
 import { SheetTable } from '../../shared/ui/SheetTable'
 import { StateMark } from '../../shared/ui/StateMark'
 import { Trouble } from '../../shared/ui/Trouble'
+import { useSame } from '../../shared/ui/useSame'
+import { useSteady } from '../../shared/ui/useSteady'
 import { places } from '../../shared/places'
 import { MoveHandle } from './MoveHandle'
 import { OutOfLine } from './OutOfLine'
@@ -23,6 +28,8 @@ interface Row {
   readonly line: Line
   readonly camera: Device
   readonly at: number
+  /** What stops its camera, and nobody waived. */
+  readonly stops: readonly Finding[]
 }
 
 interface Move {
@@ -39,16 +46,23 @@ export function ThreadTable({ job }: { readonly job: Job }) {
   const devices = new Map(job.devices.map((d) => [d.id, d]))
   const rows = job.lines.flatMap((line, at) => {
     const camera = devices.get(line.cameraId)
-    return camera ? [{ line, camera, at }] : []
+    return camera ? [{ line, camera, at, stops: stopsOf(job, camera) }] : []
   })
-  const moveBy = (row: Row, by: number) => {
+  const moveBy = useSteady((row: Row, by: number) => {
     const to = row.at + by
     if (to < 0 || to >= rows.length || move.isPending) return
     move.mutate(
       { line: row.line.id, to },
       { onSuccess: () => setTimeout(() => document.getElementById(`move-${row.line.id}`)?.focus()) },
     )
-  }
+  })
+  const seat = useSeat(job)
+  const controllers = useSame(job.devices.filter(controls))
+  const switchers = useSame(job.devices.filter(switches))
+  const columns = useMemo(
+    () => columnsOf(seat, { controllers, switchers }, moveBy, wide),
+    [seat, controllers, switchers, moveBy, wide],
+  )
   const onDrop = (e: DragEvent) => {
     const id = Number(e.dataTransfer.getData('text/jerboa-line'))
     const over = (e.target as HTMLElement).closest('[data-row]')?.getAttribute('data-row')
@@ -66,7 +80,7 @@ export function ThreadTable({ job }: { readonly job: Job }) {
       {move.error && <Trouble>{sentence(move.error)}</Trouble>}
       <SheetTable
         label="Line-up"
-        columns={columnsOf(job, moveBy, wide)}
+        columns={columns}
         rows={rows}
         rowKey={(r) => r.line.id}
         rowLabel={(r) => r.line.name}
@@ -76,11 +90,26 @@ export function ThreadTable({ job }: { readonly job: Job }) {
   )
 }
 
+/** What has keys, and what has inputs. */
+interface Places {
+  readonly controllers: readonly Device[]
+  readonly switchers: readonly Device[]
+}
+
+const controls = (d: Device) => d.kind === 'controller' || d.sort === 'computer-switcher'
+const switches = (d: Device) => d.sort === 'video-switcher' || d.sort === 'computer-switcher'
+
+const stopsOf = (job: Job, camera: Device) =>
+  ofDevice(job.findings, camera.id).filter((f) => f.severity === 'stop' && f.waiver === null)
+
 /** On a narrow window what stands on the Kit page as well is left out. */
-function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boolean): readonly Column<Row>[] {
-  const controllers = job.devices.filter((d) => d.kind === 'controller' || d.sort === 'computer-switcher')
+function columnsOf(
+  job: Seat,
+  { controllers, switchers }: Places,
+  moveBy: (row: Row, by: number) => void,
+  wide: boolean,
+): readonly Column<Row>[] {
   const panels = controllers.filter((d) => d.sort === 'paint-panel')
-  const switchers = job.devices.filter((d) => d.sort === 'video-switcher' || d.sort === 'computer-switcher')
   const handle: Column<Row> = {
     title: 'Move',
     head: <span />,
@@ -196,7 +225,7 @@ function columnsOf(job: Job, moveBy: (row: Row, by: number) => void, wide: boole
             cell: (r: Row) => (
               <>
                 {c.cell(r)}
-                <Stops job={job} camera={r.camera} fields={fields} />
+                <Stops stops={r.stops} fields={fields} />
               </>
             ),
           }
@@ -225,21 +254,18 @@ interface Station extends Column<Row> {
 }
 
 interface StopsProps {
-  readonly job: Job
-  readonly camera: Device
+  readonly stops: readonly Finding[]
   readonly fields: readonly string[]
 }
 
 /** That something stops a camera at one station; the margin says what. */
-function Stops({ job, camera, fields }: StopsProps) {
-  const stops = ofDevice(job.findings, camera.id).filter(
-    (f) => f.severity === 'stop' && f.waiver === null && fields.includes(f.field),
-  )
-  if (stops.length === 0) return null
+function Stops({ stops, fields }: StopsProps) {
+  const here = stops.filter((f) => fields.includes(f.field))
+  if (here.length === 0) return null
   return (
     <Box
       component="span"
-      title={stops.map((f) => `${f.code}: ${f.what}`).join('\n')}
+      title={here.map((f) => `${f.code}: ${f.what}`).join('\n')}
       sx={{
         display: 'block',
         color: 'error.main',
@@ -270,7 +296,7 @@ function Watts({ line }: { readonly line: Line }) {
   )
 }
 
-function Planned({ job, row }: { readonly job: Job; readonly row: Row }) {
+function Planned({ job, row }: { readonly job: Seat; readonly row: Row }) {
   const { line, camera } = row
   if (!camera.networked) return 'no network'
   return (

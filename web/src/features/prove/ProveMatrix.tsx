@@ -5,8 +5,10 @@ import TableBody from '@mui/material/TableBody'
 import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
+import { memo } from 'react'
 import type { Job, Standing } from '../../shared/api/types'
 import { age, shortAge } from '../../shared/ui/age'
+import { useSteady } from '../../shared/ui/useSteady'
 import type { Row } from './matrix'
 import { standings } from '../../shared/ui/standings'
 import { tests } from './words'
@@ -17,12 +19,13 @@ interface Props {
   readonly lines: ReadonlySet<number>
   readonly onLines: (lines: ReadonlySet<number>) => void
   readonly now: number
-  readonly onOpen: (row: Row, test: string) => void
+  readonly onOpen: (line: number, test: string) => void
 }
 
 /** Lines by tests; a mark opens what is behind it. */
 export function ProveMatrix({ job, rows, lines, onLines, now, onOpen }: Props) {
   const all = lines.size === rows.length
+  const open = useSteady(onOpen)
   return (
     <Table size="small" aria-label="Lines and their tests" sx={{ '& td, & th': { px: 0.5 } }}>
       <TableHead>
@@ -59,9 +62,14 @@ export function ProveMatrix({ job, rows, lines, onLines, now, onOpen }: Props) {
               </label>
             </TableCell>
             {tests.map((t) => (
-              <TableCell key={t.test} sx={{ textAlign: 'center' }}>
-                <Mark standing={row.tests.get(t.test)} now={now} onOpen={() => onOpen(row, t.test)} />
-              </TableCell>
+              <Mark
+                key={t.test}
+                line={row.line.id}
+                test={t.test}
+                standing={row.tests.get(t.test)}
+                {...agesOf(row.tests.get(t.test), now)}
+                onOpen={open}
+              />
             ))}
           </TableRow>
         ))}
@@ -82,36 +90,49 @@ function toggled(lines: ReadonlySet<number>, line: number): ReadonlySet<number> 
   return next
 }
 
-interface MarkProps {
-  readonly standing: Standing | undefined
-  readonly now: number
-  readonly onOpen: () => void
+interface Ages {
+  readonly since: string
+  readonly short: string
 }
 
-function Mark({ standing, now, onOpen }: MarkProps) {
-  if (!standing) return null
+function agesOf(standing: Standing | undefined, now: number): Ages {
+  if (!standing?.since) return { since: '', short: '' }
+  return { since: `, ${age(standing.since, now)}`, short: shortAge(standing.since, now) }
+}
+
+interface MarkProps extends Ages {
+  readonly line: number
+  readonly test: string
+  readonly standing: Standing | undefined
+  readonly onOpen: (line: number, test: string) => void
+}
+
+/** Drawn again when its own standing changes: there are a dozen of them for each line. */
+const Mark = memo(function Mark({ line, test, standing, since, short, onOpen }: MarkProps) {
+  if (!standing) return <TableCell />
   const [sign, word] = standings[standing.standing] ?? ['', standing.standing]
-  const since = standing.since ? `, ${age(standing.since, now)}` : ''
   const bad = standing.standing === 'differs' || standing.standing === 'failed'
   return (
-    <ButtonBase
-      onClick={onOpen}
-      title={`${word || 'does not apply'}${since}${standing.why ? `: ${standing.why}` : ''}`}
-      aria-label={`${standing.name} ${standing.test}: ${word || 'does not apply'}${since}`}
-      sx={{
-        display: 'inline-flex',
-        flexDirection: 'column',
-        minWidth: 44,
-        minHeight: 40,
-        fontFamily: 'inherit',
-        color: standing.standing === 'open' || word === '' ? 'text.secondary' : 'text.primary',
-        fontWeight: bad ? 700 : 400,
-      }}
-    >
-      <span aria-hidden="true">{sign}</span>
-      <Box component="span" sx={{ fontSize: '0.75rem' }}>
-        {word} {standing.since && shortAge(standing.since, now)}
-      </Box>
-    </ButtonBase>
+    <TableCell sx={{ textAlign: 'center' }}>
+      <ButtonBase
+        onClick={() => onOpen(line, test)}
+        title={`${word || 'does not apply'}${since}${standing.why ? `: ${standing.why}` : ''}`}
+        aria-label={`${standing.name} ${standing.test}: ${word || 'does not apply'}${since}`}
+        sx={{
+          display: 'inline-flex',
+          flexDirection: 'column',
+          minWidth: 44,
+          minHeight: 40,
+          fontFamily: 'inherit',
+          color: standing.standing === 'open' || word === '' ? 'text.secondary' : 'text.primary',
+          fontWeight: bad ? 700 : 400,
+        }}
+      >
+        <span aria-hidden="true">{sign}</span>
+        <Box component="span" sx={{ fontSize: '0.75rem' }}>
+          {word} {short}
+        </Box>
+      </ButtonBase>
+    </TableCell>
   )
-}
+})

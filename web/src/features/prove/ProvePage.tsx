@@ -64,7 +64,7 @@ export function ProvePage({ job }: { readonly job: Job }) {
               lines={lines}
               onLines={(on) => setOff(new Set(rows.map((r) => r.line.id).filter((id) => !on.has(id))))}
               now={now}
-              onOpen={(r, test) => setOpened({ line: r.line.id, test })}
+              onOpen={(line, test) => setOpened({ line, test })}
             />
           </Box>
           <Legend />

@@ -27,8 +27,19 @@ function groups<K>(findings: readonly Finding[], keysOf: (f: Finding) => Iterabl
   return index
 }
 
+const texts = new WeakMap<Fix, string>()
+
+/** What a fix comes to, as one text; fixes stay while other findings come and go. */
+function said(fix: Fix): string {
+  const known = texts.get(fix)
+  if (known !== undefined) return known
+  const text = JSON.stringify(fix.changes)
+  texts.set(fix, text)
+  return text
+}
+
 const byDevice = once((findings) => groups(findings, (f) => f.deviceIds))
-const byFix = once((findings) => groups(findings, (f) => f.fixes.map((x) => JSON.stringify(x.changes))))
+const byFix = once((findings) => groups(findings, (f) => f.fixes.map(said)))
 const none: readonly Finding[] = []
 
 /** Those that concern a device, in their order. */
@@ -37,4 +48,4 @@ export const ofDevice = (findings: readonly Finding[], device: number): readonly
 
 /** Those that offer the very same change: one cause, one fix. */
 export const sameFix = (findings: readonly Finding[], fix: Fix): readonly Finding[] =>
-  byFix(findings).get(JSON.stringify(fix.changes)) ?? none
+  byFix(findings).get(said(fix)) ?? none

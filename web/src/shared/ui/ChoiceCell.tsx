@@ -4,11 +4,11 @@ import { useState } from 'react'
 import { adding, editing, rights } from '../api/changes'
 import { sentence } from '../api/client'
 import { useChange } from '../api/job'
-import type { Job } from '../api/types'
+import type { Seat } from '../api/useSeat'
 import { ChangeButton } from './ChangeButton'
 
 interface Props {
-  readonly job: Job
+  readonly job: Seat
   readonly item: string
   /** None while the item is not there yet; then `adds` says with what it is made. */
   readonly id: number | null

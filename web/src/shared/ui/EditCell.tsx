@@ -7,12 +7,13 @@ import { adding, editing, mayChange, target } from '../api/changes'
 import { Refused, sentence } from '../api/client'
 import { useChange } from '../api/job'
 import { outbox, useOutbox } from '../api/outbox'
-import type { Edit, Job } from '../api/types'
+import type { Edit } from '../api/types'
+import type { Seat } from '../api/useSeat'
 import { ChangeButton } from './ChangeButton'
 import { ConflictChoice } from './ConflictChoice'
 
 interface Props {
-  readonly job: Job
+  readonly job: Seat
   readonly item: string
   /** None while the item is not there yet; then `adds` says with what it is made. */
   readonly id: number | null

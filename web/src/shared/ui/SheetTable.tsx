@@ -3,7 +3,9 @@ import TableBody from '@mui/material/TableBody'
 import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
+import { memo } from 'react'
 import type { ReactNode, Ref } from 'react'
+import { sameData } from '../same'
 
 /** One column: its heading and what a row shows in it. */
 export interface Column<Row> {
@@ -14,11 +16,13 @@ export interface Column<Row> {
   readonly mono?: boolean
   /** In pixels; of a table that is as tall as its rows the browser finds out itself. */
   readonly width?: number
+  /** Of the row alone, and of what the columns are made from: as long as they stay, no row is drawn again. */
   readonly cell: (row: Row) => ReactNode
 }
 
 export interface SheetProps<Row> {
   readonly label: string
+  /** Remembered where there are many rows. */
   readonly columns: readonly Column<Row>[]
   readonly rows: readonly Row[]
   readonly rowKey: (row: Row) => string | number
@@ -28,20 +32,24 @@ export interface SheetProps<Row> {
 }
 
 /** The one table of the product: headings, ruled rows, addresses in mono. */
-export function SheetTable<Row>(props: SheetProps<Row>) {
+export function SheetTable<Row>({ label, columns, rows, rowKey, rowLabel, rowId }: SheetProps<Row>) {
   return (
-    <Table size="small" aria-label={props.label}>
-      <SheetHead columns={props.columns} />
+    <Table size="small" aria-label={label}>
+      <SheetHead columns={columns} />
       <TableBody>
-        {props.rows.map((row) => (
-          <SheetRow key={props.rowKey(row)} sheet={props} row={row} />
+        {rows.map((row) => (
+          <SheetRow key={rowKey(row)} columns={columns} row={row} label={rowLabel(row)} id={rowId?.(row)} />
         ))}
       </TableBody>
     </Table>
   )
 }
 
-export function SheetHead<Row>({ columns }: { readonly columns: readonly Column<Row>[] }) {
+interface HeadProps<Row> {
+  readonly columns: readonly Column<Row>[]
+}
+
+function PlainHead<Row>({ columns }: HeadProps<Row>) {
   return (
     <TableHead>
       <TableRow>
@@ -55,28 +63,50 @@ export function SheetHead<Row>({ columns }: { readonly columns: readonly Column<
   )
 }
 
+export const SheetHead = memo(PlainHead) as typeof PlainHead
+
 interface RowProps<Row> {
-  readonly sheet: SheetProps<Row>
+  readonly columns: readonly Column<Row>[]
   readonly row: Row
+  readonly label: string
+  readonly id: string | undefined
   /** Of the row among all, in a table that draws only some. */
   readonly index?: number
   readonly measure?: Ref<HTMLTableRowElement>
 }
 
-export function SheetRow<Row>({ sheet, row, index, measure }: RowProps<Row>) {
+function PlainRow<Row>({ columns, row, label, id, index, measure }: RowProps<Row>) {
   return (
     <TableRow
-      data-row={sheet.rowLabel(row)}
-      id={sheet.rowId?.(row)}
+      data-row={label}
+      id={id}
       ref={measure}
       data-index={index}
       aria-rowindex={index === undefined ? undefined : index + 2}
     >
-      {sheet.columns.map((c) => (
-        <TableCell key={c.title} className={c.mono ? 'mono' : undefined}>
-          {c.cell(row)}
-        </TableCell>
+      {columns.map((c) => (
+        <SheetCell key={c.title} cell={c.cell} mono={c.mono ?? false} row={row} />
       ))}
     </TableRow>
   )
 }
+
+/** A row that says the same is the same row; what it is drawn with must be the very same. */
+function sameRow<Props extends { readonly row: unknown }>(before: Props, after: Props): boolean {
+  const names = Object.keys(before) as (keyof Props)[]
+  return names.every((n) => Object.is(before[n], after[n]) || n === 'row') && sameData(before.row, after.row)
+}
+
+export const SheetRow = memo(PlainRow, sameRow) as typeof PlainRow
+
+interface CellProps<Row> {
+  readonly cell: (row: Row) => ReactNode
+  readonly mono: boolean
+  readonly row: Row
+}
+
+function PlainCell<Row>({ cell, mono, row }: CellProps<Row>) {
+  return <TableCell className={mono ? 'mono' : undefined}>{cell(row)}</TableCell>
+}
+
+const SheetCell = memo(PlainCell, sameRow) as typeof PlainCell

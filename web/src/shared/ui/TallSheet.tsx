@@ -44,8 +44,10 @@ export function TallSheet<Row>(props: SheetProps<Row>) {
             return row === undefined ? null : (
               <SheetRow
                 key={props.rowKey(row)}
-                sheet={props}
+                columns={props.columns}
                 row={row}
+                label={props.rowLabel(row)}
+                id={props.rowId?.(row)}
                 index={item.index}
                 measure={rows.measureElement}
               />
