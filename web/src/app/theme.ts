@@ -58,7 +58,30 @@ export function notebook(look: Look): Theme {
           body: { overflow: 'hidden' },
           a: { color: c.accent },
           '[data-pointed]': { outline: `3px solid ${c.accent}`, outlineOffset: -3 },
-          'kbd, code, .mono, .MuiTableCell-root.mono, input.mono.MuiInputBase-input, textarea.mono.MuiInputBase-input':
+          '.sheet-cell': {
+            padding: '7px 10px',
+            fontSize: '0.95rem',
+            lineHeight: 1.43,
+            borderBottom: `1px solid ${c.rule}`,
+          },
+          // Of what is in every row: no styles are worked out for each.
+          '.change-button, .facts-button': {
+            display: 'inline-flex',
+            alignItems: 'center',
+            verticalAlign: 'middle',
+            padding: 0,
+            border: 0,
+            background: 'none',
+            color: 'inherit',
+            font: 'inherit',
+            letterSpacing: 'inherit',
+            textAlign: 'left',
+            cursor: 'pointer',
+            '&:focus-visible': { outline: `2px solid ${c.accent}`, outlineOffset: 2 },
+          },
+          '.change-button': { borderBottom: `1px dashed ${c.soft}` },
+          '.tick': { width: 18, height: 18, margin: 0, accentColor: c.accent, verticalAlign: 'middle' },
+          'kbd, code, .mono, .sheet-cell.mono, .MuiTableCell-root.mono, input.mono.MuiInputBase-input, textarea.mono.MuiInputBase-input':
             { fontFamily: mono },
         },
       },

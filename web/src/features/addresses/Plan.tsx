@@ -62,7 +62,7 @@ export function Plan({ job }: { readonly job: Job }) {
         </ToggleButtonGroup>
       )}
       <Ruler key={subnet.id} job={job} subnet={subnet} onMove={move} />
-      <Paper sx={{ mt: 2, overflowX: 'auto', '& .MuiTableCell-root': { px: 0.35 } }}>
+      <Paper sx={{ mt: 2, overflowX: 'auto', '& th, & td': { px: 0.35 } }}>
         <SheetTable
           label="Address sheet"
           columns={columns}

@@ -60,7 +60,7 @@ export function Secrets({ job }: { readonly job: Job }) {
           </Box>
         </Box>
       )}
-      <Paper sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 1 } }}>
+      <Paper sx={{ overflowX: 'auto', '& th, & td': { px: 1 } }}>
         <SheetTable
           label="Secrets"
           columns={columns({

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box'
 import ButtonBase from '@mui/material/ButtonBase'
-import Checkbox from '@mui/material/Checkbox'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
 import { useDeferredValue, useMemo, useRef, useState } from 'react'
@@ -107,13 +106,13 @@ function ticksOf(
 ): (d: Device) => ReactNode {
   return function tickOf(d) {
     return (
-      <Checkbox
-        size="small"
-        sx={{ p: 0 }}
+      <input
+        type="checkbox"
+        className="tick"
         checked={ticked.has(d.id)}
         onClick={(e) => onTick(d.id, e.shiftKey)}
         onChange={() => undefined}
-        slotProps={{ input: { 'aria-label': `Tick ${d.name}` } }}
+        aria-label={`Tick ${d.name}`}
       />
     )
   }
@@ -128,13 +127,15 @@ interface TickAllProps {
 function TickAll({ rows, ticked, onAll }: TickAllProps) {
   const all = rows.length > 0 && rows.every((d) => ticked.has(d.id))
   return (
-    <Checkbox
-      size="small"
-      sx={{ p: 0 }}
+    <input
+      type="checkbox"
+      className="tick"
       checked={all}
-      indeterminate={!all && rows.some((d) => ticked.has(d.id))}
+      ref={(box) => {
+        if (box) box.indeterminate = !all && rows.some((d) => ticked.has(d.id))
+      }}
       onChange={() => onAll(all ? NONE : new Set(rows.map((d) => d.id)))}
-      slotProps={{ input: { 'aria-label': 'Tick all that are shown' } }}
+      aria-label="Tick all that are shown"
     />
   )
 }
@@ -201,13 +202,14 @@ function columnsOf(
       by: 'profile',
       width: 174,
       cell: (d) => (
-        <ButtonBase
-          sx={{ font: 'inherit', textAlign: 'left' }}
+        <button
+          type="button"
+          className="facts-button"
           onClick={() => onFacts(d.profileId)}
           aria-label={`Facts of ${d.name}: ${d.profile}`}
         >
           {d.profile}
-        </ButtonBase>
+        </button>
       ),
     },
     {

@@ -45,7 +45,7 @@ export function ControlMatrix({ job }: { readonly job: Job }) {
   ]
   return (
     <>
-      <Paper data-scrolls="" tabIndex={0} sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 0.75 } }}>
+      <Paper data-scrolls="" tabIndex={0} sx={{ overflowX: 'auto', '& th, & td': { px: 0.75 } }}>
         <SheetTable
           label="Control routes"
           columns={columns}

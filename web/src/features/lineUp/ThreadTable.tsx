@@ -73,7 +73,7 @@ export function ThreadTable({ job }: { readonly job: Job }) {
     <Paper
       data-scrolls=""
       tabIndex={0}
-      sx={{ overflowX: 'auto', '& .MuiTableCell-root': { px: 0.75, py: '1px', lineHeight: 1.2, height: 38 } }}
+      sx={{ overflowX: 'auto', '& th, & td': { px: 0.75, py: '1px', lineHeight: 1.2, height: 38 } }}
       onDragOver={(e) => e.preventDefault()}
       onDrop={onDrop}
     >

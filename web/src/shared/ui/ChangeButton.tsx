@@ -1,4 +1,3 @@
-import ButtonBase from '@mui/material/ButtonBase'
 import { useId } from 'react'
 import type { ReactNode } from 'react'
 
@@ -16,13 +15,14 @@ export function ChangeButton({ label, onClick, children }: Props) {
   return (
     <>
       <span id={`${name}-what`} hidden>{`Change: ${label}`}</span>
-      <ButtonBase
+      <button
+        type="button"
+        className="change-button"
         onClick={(e) => onClick(e.currentTarget)}
         aria-labelledby={`${name}-what ${name}-value`}
-        sx={{ font: 'inherit', textAlign: 'left', borderBottom: '1px dashed', borderColor: 'text.secondary' }}
       >
         <span id={`${name}-value`}>{children}</span>
-      </ButtonBase>
+      </button>
     </>
   )
 }

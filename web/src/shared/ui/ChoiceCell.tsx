@@ -23,11 +23,24 @@ interface Props {
 }
 
 /** One of a few words, chosen where it stands; taken as soon as it is chosen. */
-export function ChoiceCell({ job, item, id, field, value, label, adds, choices }: Props) {
-  const [open, setOpen] = useState(false)
+export function ChoiceCell(props: Props) {
+  const [touched, touch] = useState(false)
+  const { label, choices, value } = props
+  const words = choices[value] ?? (value || '–')
+  if (!rights(props.job).plan) return <>{words}</>
+  if (touched) return <Choosing {...props} />
+  return (
+    <ChangeButton label={label} onClick={() => touch(true)}>
+      {words}
+    </ChangeButton>
+  )
+}
+
+/** Once it was opened: the list, and what became of the choice. Most cells of a page never are. */
+function Choosing({ job, item, id, field, value, label, adds, choices }: Props) {
+  const [open, setOpen] = useState(true)
   const change = useChange(job.id)
   const words = choices[value] ?? (value || '–')
-  if (!rights(job).plan) return <>{words}</>
   if (!open) {
     return (
       <>

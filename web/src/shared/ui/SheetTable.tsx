@@ -77,7 +77,7 @@ interface RowProps<Row> {
 
 function PlainRow<Row>({ columns, row, label, id, index, measure }: RowProps<Row>) {
   return (
-    <TableRow
+    <tr
       data-row={label}
       id={id}
       ref={measure}
@@ -87,7 +87,7 @@ function PlainRow<Row>({ columns, row, label, id, index, measure }: RowProps<Row
       {columns.map((c) => (
         <SheetCell key={c.title} cell={c.cell} mono={c.mono ?? false} row={row} />
       ))}
-    </TableRow>
+    </tr>
   )
 }
 
@@ -105,8 +105,9 @@ interface CellProps<Row> {
   readonly row: Row
 }
 
+/** As plain as can be: a screenful has hundreds, and scrolling draws them all the time. */
 function PlainCell<Row>({ cell, mono, row }: CellProps<Row>) {
-  return <TableCell className={mono ? 'mono' : undefined}>{cell(row)}</TableCell>
+  return <td className={mono ? 'sheet-cell mono' : 'sheet-cell'}>{cell(row)}</td>
 }
 
 const SheetCell = memo(PlainCell, sameRow) as typeof PlainCell

@@ -17,7 +17,7 @@ export function TallSheet<Row>(props: SheetProps<Row>) {
     count: props.rows.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW_HEIGHT,
-    overscan: 10,
+    overscan: 6,
   })
   const shown = rows.getVirtualItems()
   const before = shown[0]?.start ?? 0
@@ -31,7 +31,7 @@ export function TallSheet<Row>(props: SheetProps<Row>) {
         aria-rowcount={props.rows.length + 1}
         sx={{
           tableLayout: 'fixed',
-          '& .MuiTableCell-root': { px: 0.75, py: 0.75 },
+          '& th, & td': { px: 0.75, py: 0.75 },
           '& .mono': { fontSize: '0.9rem' },
           minWidth: props.columns.reduce((sum, c) => sum + (c.width ?? 120), 0),
         }}

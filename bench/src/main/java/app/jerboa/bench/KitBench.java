@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 /** The Kit page with thousands of devices, in a browser without a GPU. */
 final class KitBench implements AutoCloseable {
     private static final int SCROLLS = 60;
+    private static final int OPENINGS = 9;
     private static final Locator.WaitForOptions GONE =
             new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED);
 
@@ -16,7 +17,8 @@ final class KitBench implements AutoCloseable {
     private final long job;
 
     /**
-     * @param firstPaint from asking for the page until its first row is drawn
+     * @param firstPaint from asking for the page until its first row is drawn, by the browser's
+     *     clock; median of several, since a server that is up for a day is warm
      * @param longestTask that held the page's thread while it scrolled through everything; tasks
      *     under 50 ms are not reported by the browser and count as 0
      * @param longestFrame between two frames while it scrolled
@@ -29,10 +31,18 @@ final class KitBench implements AutoCloseable {
     }
 
     Times openAndScroll() {
-        double asked = System.nanoTime();
-        desk.open(job, "kit");
-        desk.row("L1").waitFor();
-        double firstPaint = (System.nanoTime() - asked) / 1e6;
+        desk.page.addInitScript(
+                """
+                new MutationObserver(() => { if (!window.firstRow && document.querySelector('tr[data-row=L1]')) requestAnimationFrame(() => { window.firstRow ??= performance.now() }) })
+                  .observe(document, { childList: true, subtree: true })
+                """);
+        double[] drawn = new double[OPENINGS];
+        for (int i = 0; i < OPENINGS; i++) {
+            desk.open(job, "kit");
+            desk.page.waitForFunction("() => window.firstRow");
+            drawn[i] = number("window.firstRow");
+        }
+        double firstPaint = Sample.of(drawn).median();
         desk.page.waitForTimeout(1_000);
         desk.page.evaluate(
                 """
