@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box'
+import { memo } from 'react'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import { DroppedPicture } from './DroppedPicture'
 import { useStill } from './useStill'
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** What the taken camera sees, fetched through the server. */
-export function CameraPicture({ job, camera }: Props) {
+export const CameraPicture = memo(function CameraPicture({ job, camera }: Props) {
   const { image, shown, trouble } = useStill(job.id, camera?.id ?? 0, APART_MILLIS)
   return (
     <Box
@@ -41,4 +42,4 @@ export function CameraPicture({ job, camera }: Props) {
       )}
     </Box>
   )
-}
+})

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useSyncExternalStore } from 'react'
+import { memo, useSyncExternalStore } from 'react'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import { useOrientation } from '../told'
 import { holdEnd, speedWords } from './holdEnd'
@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** Keeps the present push without a hand on the stick, and says where that ends. */
-export function HoldSteady({ job, stick, camera, positions }: Props) {
+export const HoldSteady = memo(function HoldSteady({ job, stick, camera, positions }: Props) {
   const there = useOrientation(job, camera?.id ?? 0)
   const kept = useSyncExternalStore(stick.listenKept, stick.kept)
   const pushed = useSyncExternalStore(stick.listenKept, stick.pushed)
@@ -37,7 +37,7 @@ export function HoldSteady({ job, stick, camera, positions }: Props) {
       </Box>
     </Box>
   )
-}
+})
 
 function Where({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {
   const position = usePosition(positions)

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useRef } from 'react'
+import { memo, useRef } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
 import type { Stick } from './messages'
 import type { Hold, StickStore } from './stickStore'
@@ -11,7 +11,7 @@ interface Props {
 }
 
 /** Buttons that zoom, focus, roll and run along a rail while they are held. */
-export function LensLevers({ stick, camera }: Props) {
+export const LensLevers = memo(function LensLevers({ stick, camera }: Props) {
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
       <HeldButton stick={stick} push={{ zoom: 1 }} label="Zoom in while held">
@@ -48,7 +48,7 @@ export function LensLevers({ stick, camera }: Props) {
       )}
     </Box>
   )
-}
+})
 
 interface HeldProps {
   readonly stick: StickStore

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation } from '@tanstack/react-query'
+import { memo } from 'react'
 import { post, sentence } from '../../shared/api/client'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
@@ -17,7 +18,7 @@ interface Props {
 }
 
 /** What must be said before the head moves; nothing when all was said. */
-export function MoveGate({ job, camera, cameras, refused, allowed, onAllow }: Props) {
+export const MoveGate = memo(function MoveGate({ job, camera, cameras, refused, allowed, onAllow }: Props) {
   const say = useMutation({
     mutationFn: (devices: readonly number[]) =>
       post<void>(`/api/jobs/${job.id}/desk/clear`, { devices, clear: true }),
@@ -71,4 +72,4 @@ export function MoveGate({ job, camera, cameras, refused, allowed, onAllow }: Pr
       )}
     </Box>
   )
-}
+})

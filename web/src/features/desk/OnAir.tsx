@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button'
 import { useMutation } from '@tanstack/react-query'
+import { memo } from 'react'
 import { put } from '../../shared/api/client'
 import type { DeskCamera, Job } from '../../shared/api/types'
 
@@ -9,7 +10,7 @@ interface Props {
 }
 
 /** Says by hand that a camera's picture goes out, or no longer; everybody's desks show it. */
-export function OnAir({ job, camera }: Props) {
+export const OnAir = memo(function OnAir({ job, camera }: Props) {
   const say = useMutation({
     mutationFn: (onAir: boolean) => put<void>(`/api/jobs/${job.id}/desk/${camera?.id}/air`, { onAir }),
   })
@@ -24,4 +25,4 @@ export function OnAir({ job, camera }: Props) {
       {on ? 'Take off air' : 'Put on air'}
     </Button>
   )
-}
+})

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box'
+import { memo } from 'react'
 import { rights } from '../../shared/api/changes'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import { useOrientation } from '../told'
@@ -16,15 +17,15 @@ interface Props {
 }
 
 /** Where the camera itself says that it points, in numbers. */
-export function ReadBack({ camera, positions }: Omit<Props, 'job'>) {
+export const ReadBack = memo(function ReadBack({ camera, positions }: Omit<Props, 'job'>) {
   if (!camera) return <p style={{ marginTop: 0 }}>Take a camera: press its key, or click it below.</p>
   if (!camera.tells)
     return <p style={{ marginTop: 0 }}>{camera.name} tells nothing back: look where it points.</p>
   return <Numbers camera={camera} positions={positions} />
-}
+})
 
 /** Where it looks inside its limits, and narrower ones that are set here. */
-export function Limits({ job, camera, positions }: Props) {
+export const Limits = memo(function Limits({ job, camera, positions }: Props) {
   const there = useOrientation(job, camera?.id ?? 0)
   if (!camera?.tells) return null
   return (
@@ -45,7 +46,7 @@ export function Limits({ job, camera, positions }: Props) {
       )}
     </Box>
   )
-}
+})
 
 /** These alone are drawn anew while it moves. */
 function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {

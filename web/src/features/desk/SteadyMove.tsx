@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { Place } from './place'
 import { placeOf, placeWords } from './place'
 import type { PositionStore } from './positions'
@@ -16,7 +16,7 @@ interface Props {
 const NAMES = ['A', 'B'] as const
 
 /** A steady move between two marked places in a wanted time; it ends when this page goes silent. */
-export function SteadyMove({ positions, going, onGo, onEnd }: Props) {
+export const SteadyMove = memo(function SteadyMove({ positions, going, onGo, onEnd }: Props) {
   const [marks, setMarks] = useState<Partial<Record<(typeof NAMES)[number], Place>>>({})
   const [typed, setTyped] = useState('10')
   const seconds = Number(typed)
@@ -72,4 +72,4 @@ export function SteadyMove({ positions, going, onGo, onEnd }: Props) {
       </Box>
     </Box>
   )
-}
+})

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import { useTheme } from '@mui/material/styles'
-import { useRef, useState } from 'react'
+import { memo, useRef, useState } from 'react'
 import type { PointerEvent } from 'react'
 import type { Feel } from '../../shared/api/types'
 import type { Hold, StickStore } from './stickStore'
@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** A large surface to push with finger or pointer; let go and it springs back. The law's curve lies under it. */
-export function StickSurface({ feel, limit, stick }: Props) {
+export const StickSurface = memo(function StickSurface({ feel, limit, stick }: Props) {
   const { palette } = useTheme()
   const [at, setAt] = useState({ x: 0, y: 0 })
   const hold = useRef<Hold>(undefined)
@@ -96,7 +96,7 @@ export function StickSurface({ feel, limit, stick }: Props) {
       <Law feel={feel} limit={limit} far={far} />
     </Box>
   )
-}
+})
 
 /** Deflection to speed as the core works it out, with where the stick is now. */
 function Law({ feel, limit, far }: { readonly feel: Feel; readonly limit: number; readonly far: number }) {

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation, useQuery } from '@tanstack/react-query'
+import { memo } from 'react'
 import { get, put, sentence } from '../../shared/api/client'
 import { rights } from '../../shared/api/changes'
 import { jobKeys } from '../../shared/api/job'
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** How the camera is reached, and what must be done at the leads for it. */
-export function Way({ job, camera }: Props) {
+export const Way = memo(function Way({ job, camera }: Props) {
   return (
     <Box sx={{ mt: 0.5, fontSize: '0.92rem' }}>
       Goes out by {camera.way}.
@@ -24,7 +25,7 @@ export function Way({ job, camera }: Props) {
       )}
     </Box>
   )
-}
+})
 
 /** The hand for it in the simulated hall; nothing where the job is worked elsewhere. */
 function MoveInRig({ job, camera }: Props) {

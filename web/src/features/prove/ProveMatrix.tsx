@@ -34,6 +34,7 @@ export function ProveMatrix({ job, rows, lines, onLines, now, onOpen }: Props) {
             <label>
               <input
                 type="checkbox"
+                className="tick"
                 checked={all}
                 onChange={() => onLines(new Set(all ? [] : rows.map((r) => r.line.id)))}
               />{' '}
@@ -54,6 +55,7 @@ export function ProveMatrix({ job, rows, lines, onLines, now, onOpen }: Props) {
               <label>
                 <input
                   type="checkbox"
+                  className="tick"
                   checked={lines.has(row.line.id)}
                   aria-label={`Prove ${row.line.name}`}
                   onChange={() => onLines(toggled(lines, row.line.id))}
