@@ -28,6 +28,15 @@ export const jobKeys = {
   preparation: (job: number) => ['job', job, 'preparation'] as const,
 }
 
+/** What rests on the plan beside the job itself: a change of the plan, ours or not, shows in all of it. */
+export const resting = (job: number) => [
+  jobKeys.log(job),
+  jobKeys.bringUp(job),
+  jobKeys.standings(job),
+  jobKeys.asFound(job),
+  jobKeys.discovery(job),
+]
+
 export const useJobs = () =>
   useQuery({ queryKey: jobKeys.all, queryFn: () => get<JobSummary[]>('/api/jobs') })
 
@@ -71,9 +80,9 @@ export async function showChange(queries: QueryClient, patch: JobPatch): Promise
   if (known?.version === patch.from && known.observed === patch.fromObserved)
     queries.setQueryData<Job>(key, patchJob(known, patch))
   else await queries.invalidateQueries({ queryKey: key, exact: true })
-  await queries.invalidateQueries({ queryKey: jobKeys.bringUp(patch.id) })
-  await queries.invalidateQueries({ queryKey: jobKeys.log(patch.id) })
-  await queries.invalidateQueries({ queryKey: jobKeys.all })
+  await Promise.all(
+    [...resting(patch.id), jobKeys.all].map((queryKey) => queries.invalidateQueries({ queryKey })),
+  )
 }
 
 function useJobCommand<In>(send: (input: In) => Promise<JobPatch | undefined>) {

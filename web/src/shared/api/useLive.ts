@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { post } from './client'
-import { jobKeys } from './job'
+import { jobKeys, resting } from './job'
 import { newKey } from './newKey'
 import type { Job, Present } from './types'
 
@@ -29,8 +29,7 @@ const APART = new Set(['hall', 'desk', 'drivers', 'knobs'])
 /** The queries that show a part of the job, beside the job itself. */
 function shows(job: number, part: string) {
   const all = {
-    // What was proved rests on the plan.
-    plan: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.standings(job), jobKeys.asFound(job)],
+    plan: resting(job),
     log: [jobKeys.log(job)],
     people: [jobKeys.log(job), jobKeys.people(job)],
     steps: [jobKeys.log(job), jobKeys.bringUp(job), jobKeys.rig(job), jobKeys.world(job)],
