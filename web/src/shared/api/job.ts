@@ -33,6 +33,7 @@ export const resting = (job: number) => [
   jobKeys.log(job),
   jobKeys.bringUp(job),
   jobKeys.standings(job),
+  jobKeys.observations(job),
   jobKeys.asFound(job),
   jobKeys.discovery(job),
 ]
