@@ -7,7 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.jerboa.e2e.harness.DrawnCells;
 import org.junit.jupiter.api.Test;
 
-/** One changed value draws its own row anew, not its table: pages of thousands of rows live by it. */
+/**
+ * One changed value draws its own row anew, not its table: pages of thousands of rows live by it.
+ */
 class DrawnAgainJourney extends Jerboa {
     private static final int ROWS = 2;
 
