@@ -20,7 +20,8 @@ const files = {
 /** Begins to read the page at an address of a job, beside the job itself; what fails is read again there. */
 export function readAhead(address: string): void {
   const stage = /^\/jobs\/\d+\/?([^/]*)/.exec(address)?.[1]
-  if (stage !== undefined && stage in files) files[stage as keyof typeof files]().catch(() => undefined)
+  if (stage !== undefined && Object.hasOwn(files, stage))
+    files[stage as keyof typeof files]().catch(() => undefined)
 }
 
 export const LineUpPage = lazy(async () => ({ default: (await files['']()).LineUpPage }))
