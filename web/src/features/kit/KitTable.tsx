@@ -53,7 +53,7 @@ export function KitTable({ job, onFacts }: Props) {
             {
               title: 'Ticked',
               width: 40,
-              head: <TickAll rows={rows} ticked={ticked} onAll={setTicked} />,
+              head: <TickAll rows={rows} ticked={ticked} some={here.length > 0} onAll={setTicked} />,
               cell: ticks,
             },
           ]
@@ -62,7 +62,7 @@ export function KitTable({ job, onFacts }: Props) {
         c.by ? { ...c, head: <SortHead title={c.title} by={c.by} sort={sort} onTurn={turn} /> } : c,
       ),
     ],
-    [may, rows, ticked, ticks, told, sort, turn],
+    [may, rows, ticked, here.length, ticks, told, sort, turn],
   )
   if (job.devices.length === 0) {
     return (
@@ -121,10 +121,12 @@ function ticksOf(
 interface TickAllProps {
   readonly rows: readonly Device[]
   readonly ticked: ReadonlySet<number>
+  /** Of all on the van, shown or not. */
+  readonly some: boolean
   readonly onAll: (all: ReadonlySet<number>) => void
 }
 
-function TickAll({ rows, ticked, onAll }: TickAllProps) {
+function TickAll({ rows, ticked, some, onAll }: TickAllProps) {
   const all = rows.length > 0 && rows.every((d) => ticked.has(d.id))
   return (
     <input
@@ -132,7 +134,7 @@ function TickAll({ rows, ticked, onAll }: TickAllProps) {
       className="tick"
       checked={all}
       ref={(box) => {
-        if (box) box.indeterminate = !all && rows.some((d) => ticked.has(d.id))
+        if (box) box.indeterminate = !all && some
       }}
       onChange={() => onAll(all ? NONE : new Set(rows.map((d) => d.id)))}
       aria-label="Tick all that are shown"
