@@ -80,6 +80,8 @@ export function notebook(look: Look): Theme {
             '&:focus-visible': { outline: `2px solid ${c.accent}`, outlineOffset: 2 },
           },
           '.change-button': { borderBottom: `1px dashed ${c.soft}` },
+          // At dusk a white box would be the brightest thing on the page.
+          'input[type=checkbox]': { colorScheme: look === 'day' ? 'light' : 'dark' },
           '.tick': { width: 18, height: 18, margin: 0, accentColor: c.accent, verticalAlign: 'middle' },
           'kbd, code, .mono, .sheet-cell.mono, .MuiTableCell-root.mono, input.mono.MuiInputBase-input, textarea.mono.MuiInputBase-input':
             { fontFamily: mono },
