@@ -73,6 +73,12 @@ describe('stages', () => {
       'bring-up',
       '0 of 1 set',
     ],
+    [
+      'one that has no address and answered over its lead',
+      job({ lines: [line(1)], devices: [device(1, { address: '', mark: 'set' })] }),
+      'bring-up',
+      '1 of 1 set',
+    ],
     ['tests of two lines', job({ lines: [line(1, 3, 8), line(2, 0, 7)] }), 'prove', '3 of 15 proved'],
     ['nothing late', job({}), 'shots', 'none late'],
     ['a view that comes late', job({ findings: [stop('SHOT-LATE', 'shots', [])] }), 'shots', '1 late'],

@@ -7,6 +7,11 @@ export interface Stage {
   readonly count: string
 }
 
+/** It was found where it is planned; what has no address says it by its mark. */
+function isSet(d: Job['devices'][number]): boolean {
+  return d.address === '' ? d.mark === 'set' || d.mark === 'proved' : d.found === d.address
+}
+
 /** The stages in working order. */
 export function stagesOf(job: Job): readonly Stage[] {
   const onLine = new Set(job.lines.map((l) => l.cameraId))
@@ -17,7 +22,7 @@ export function stagesOf(job: Job): readonly Stage[] {
   )
   const stopped = new Set(stops.flatMap((f) => f.deviceIds))
   const sound = addressed.filter((d) => !stopped.has(d.id)).length
-  const set = cameras.filter((d) => d.found !== '' && d.found === d.address).length
+  const set = cameras.filter(isSet).length
   const proved = job.lines.reduce((sum, l) => sum + l.proved, 0)
   const toProve = job.lines.reduce((sum, l) => sum + l.toProve, 0)
   const late = job.findings.filter((f) => f.code === 'SHOT-LATE' && f.waiver === null).length

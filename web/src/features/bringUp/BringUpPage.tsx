@@ -158,7 +158,7 @@ function Now({ job, view, bringUp, may }: NowProps) {
               variant="contained"
               size="large"
             >
-              Ask what each tells, serial leads too
+              Ask what each tells
             </Button>
             <Button
               component={RouterLink}

@@ -121,7 +121,13 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
           onClick={() => check.mutate(step.number)}
           disabled={check.isPending || !may || fresh}
         >
-          {check.isPending ? 'Asking …' : now.watched === '' ? 'Done, check it' : 'Check it now'}
+          {check.isPending
+            ? 'Asking …'
+            : step.kind === 'ask'
+              ? 'Ask it'
+              : now.watched === ''
+                ? 'Done, check it'
+                : 'Check it now'}
         </Button>
       </Box>
     </Paper>

@@ -28,6 +28,9 @@ export const shortWords: Readonly<Record<string, string>> = {
   label: 'Label',
   'hop-home': 'Hop home',
   verify: 'Verify',
+  'lead-out': 'Lead to the server',
+  ask: 'Ask',
+  'lead-home': 'Lead back',
   enter: 'Enter cameras',
   join: 'Join',
   stream: 'Stream',
@@ -64,6 +67,8 @@ export const handWords: Readonly<Record<string, string>> = {
   reach: 'Turn its dials',
   'plug-off': 'Switch the port off, plug it in',
   update: 'Load the firmware',
+  'lead-out': 'Move the lead',
+  'lead-home': 'Put it back',
   enter: 'Enter them as planned',
   join: 'Join it',
 }

@@ -56,7 +56,7 @@ export function StateMark({ mark }: { readonly mark: string }) {
 export function MarkLegend({ marks }: { readonly marks: readonly Mark[] }) {
   const meaning: Record<Mark, string> = {
     planned: 'on paper only',
-    set: 'answered from its planned address',
+    set: 'answered where it is planned',
     proved: 'every test it needs was asked or seen',
     stale: 'proved before something it rests on changed',
     differs: 'something was found otherwise than planned, or did not work',

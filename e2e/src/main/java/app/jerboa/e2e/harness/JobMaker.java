@@ -46,10 +46,24 @@ public abstract class JobMaker {
 
     /** Nothing but four ceiling cameras, so that a bring-up is short. */
     public long fourCameras() {
+        return only("L[1-4]");
+    }
+
+    /** Two on the chain of the serial stick, and what the laptop reaches the chain through. */
+    public long chain() {
+        return only("L1[01]|Serial stick|Serial server|PoE switch|House router|Supply 12 V");
+    }
+
+    /**
+     * The demo job with its address put right, and no other devices but these.
+     *
+     * @param names a regular expression
+     */
+    private long only(String names) {
         long job = soundJob();
         List<Long> others = new ArrayList<>();
         for (JsonNode d : send("GET", "/api/jobs/" + job, "").get("devices")) {
-            if (!d.get("name").asString().matches("L[1-4]")) {
+            if (!d.get("name").asString().matches(names)) {
                 others.add(d.get("id").asLong());
             }
         }

@@ -115,6 +115,57 @@ class BringUpJourney extends Jerboa {
         assertThat(step("restart")).containsText("L1 still answers at 192.168.77.10");
     }
 
+    /**
+     * A lead that is said to be on the serial server, and is not, is found out by asking over it.
+     */
+    @Test
+    void whatHangsOnALeadIsAskedOverIt() {
+        programs.speed(100);
+        long job = user.chain();
+        user.open(job, "bring-up");
+        startByHopping();
+        int out = number(job, "lead-out");
+        for (int n = 5; n < out; n++) {
+            carryOut(n);
+        }
+        assertThat(step("lead-out")).containsText("Serial stick RS-232");
+        user.press(CHECK);
+        assertThat(step("ask")).containsText("Ask L10 over its control route");
+        user.press("Ask it");
+        assertThat(step("ask")).containsText("L10 does not answer: no answer");
+        user.send(
+                "PUT",
+                "/api/jobs/" + job + "/rig/devices/" + user.device(job, "L10") + "/lead",
+                "");
+        user.press("Ask it");
+        assertThat(step("ask")).containsText("Ask L11 over its control route");
+        user.press("Ask it");
+        assertThat(step("lead-home")).containsText("Put the lead of L10 back");
+        carryOut(out + 3);
+        carryOut(out + 4);
+        assertThat(user.page.getByText("All 2 devices are at their planned addresses")).isVisible();
+        assertThat(controls(job)).containsExactly("L11 ok", "L10 ok");
+    }
+
+    /** Newest first. */
+    private static List<String> controls(long job) {
+        List<String> controls = new ArrayList<>();
+        String path = "/api/jobs/" + job + "/observations?what=control";
+        for (JsonNode o : user.send("GET", path, "").get("observations")) {
+            controls.add(o.get("device").asString() + " " + o.get("outcome").asString());
+        }
+        return controls;
+    }
+
+    private static int number(long job, String kind) {
+        for (JsonNode s : user.send("GET", "/api/jobs/" + job + "/bring-up", "").get("steps")) {
+            if (s.get("kind").asString().equals(kind)) {
+                return s.get("number").asInt();
+            }
+        }
+        throw new IllegalStateException("no step " + kind);
+    }
+
     @Test
     void theWrongCameraIsNoticedByItsMac() {
         programs.speed(100);

@@ -66,7 +66,7 @@ class BringUpPlans {
     /** Steps that stand for their kind of work; the others only borrow its seconds. */
     private static boolean measures(Step.Kind kind) {
         return switch (kind) {
-            case REACH, ENTER, JOIN, STREAM, SEE, RESTART -> false;
+            case REACH, LEAD_OUT, ASK, LEAD_HOME, ENTER, JOIN, STREAM, SEE, RESTART -> false;
             default -> true;
         };
     }
@@ -134,9 +134,6 @@ class BringUpPlans {
                         .toList();
         BringUpPlan plan =
                 BringUpPlan.of(method, workshop, devices, stored.laptopHome(), times(stored));
-        return new StepActions(hall)
-                .around(plan.sheet().steps(), stored.laptopHome()).stream()
-                        .filter(s -> s.device().filter(aside::contains).isEmpty())
-                        .toList();
+        return new StepActions(hall).around(plan.sheet().steps(), stored.laptopHome(), aside);
     }
 }

@@ -100,7 +100,8 @@ class BringUpViews {
 
     private static MethodsView.MethodBody method(
             Jobs.Stored stored, BringUpPlan plan, StepActions actions, StepTimes times) {
-        RunSheet all = new RunSheet(actions.around(plan.sheet().steps(), stored.laptopHome()));
+        RunSheet all =
+                new RunSheet(actions.around(plan.sheet().steps(), stored.laptopHome(), Set.of()));
         return new MethodsView.MethodBody(
                 plan.method().wire(),
                 plan.seconds(),

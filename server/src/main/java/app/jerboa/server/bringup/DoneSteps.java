@@ -7,6 +7,7 @@ import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.Done;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.job.NewObservation;
 import app.jerboa.server.job.PlannedAddress;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
@@ -37,21 +38,23 @@ class DoneSteps {
 
     void finish(Jobs.Stored stored, StepRow row, StepCheck.Result result, Instant now, Author by) {
         write(stored, row, result, false, now);
-        if (row.toStep().kind() == Step.Kind.VERIFY) {
-            Device device = stored.need(row.deviceId());
-            observations.add(
-                    stored.id(),
-                    List.of(
-                            Observations.address(
-                                    device,
-                                    PlannedAddress.of(device),
-                                    Evidence.fromWire(result.evidence()).orElse(Evidence.TOLD),
-                                    result.saw())),
-                    result.saw() + " (" + result.evidence() + ")",
-                    by);
-        } else {
+        List<NewObservation> seen =
+                row.toStep().kind() == Step.Kind.VERIFY
+                        ? List.of(verified(stored.need(row.deviceId()), result))
+                        : result.seen();
+        if (seen.isEmpty()) {
             live.changed(stored.id(), Notice.STEPS);
+        } else {
+            observations.add(stored.id(), seen, result.saw() + " (" + result.evidence() + ")", by);
         }
+    }
+
+    private static NewObservation verified(Device device, StepCheck.Result result) {
+        return Observations.address(
+                device,
+                PlannedAddress.of(device),
+                Evidence.fromWire(result.evidence()).orElse(Evidence.TOLD),
+                result.saw());
     }
 
     /** Another thing was seen than the step expects. */

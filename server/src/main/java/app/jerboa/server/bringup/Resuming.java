@@ -22,7 +22,14 @@ final class Resuming {
     private static final Set<Work> POWERING = EnumSet.of(Work.PLUG, Work.PORT);
     private static final Set<Work> KEPT = EnumSet.of(Work.PLUG, Work.PORT, Work.LABEL);
     private static final Set<Step.Kind> ONCE =
-            EnumSet.of(Step.Kind.REACH, Step.Kind.ENTER, Step.Kind.JOIN, Step.Kind.STREAM);
+            EnumSet.of(
+                    Step.Kind.REACH,
+                    Step.Kind.LEAD_OUT,
+                    Step.Kind.ASK,
+                    Step.Kind.LEAD_HOME,
+                    Step.Kind.ENTER,
+                    Step.Kind.JOIN,
+                    Step.Kind.STREAM);
 
     private final List<StepRow> all;
     private final List<StepRow> done;

@@ -4,11 +4,14 @@ import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
+import app.jerboa.server.job.NewObservation;
 import app.jerboa.server.job.PlannedAddress;
+import app.jerboa.server.prove.ControlNow;
 import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.HeadLinks;
@@ -23,6 +26,7 @@ import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.visca.IpPacket;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -33,8 +37,18 @@ import org.springframework.stereotype.Component;
 public class StepCheck {
     private static final int PATIENCE_SECONDS = 2;
 
-    /** What a check brought. Evidence asked, seen or told. */
-    record Result(boolean done, String evidence, String saw, String next) {
+    /**
+     * What a check brought.
+     *
+     * @param evidence asked, seen or told
+     * @param seen to be kept with it, beside what the step itself is kept as
+     */
+    record Result(
+            boolean done, String evidence, String saw, String next, List<NewObservation> seen) {
+        Result(boolean done, String evidence, String saw, String next) {
+            this(done, evidence, saw, next, List.of());
+        }
+
         /** The network says so. */
         static Result asked(String key, Map<String, ?> facts) {
             return new Result(true, "asked", Words.say("check." + key, facts), "");
@@ -48,6 +62,10 @@ public class StepCheck {
         /** A person says so. */
         static Result told(String key, Map<String, ?> facts) {
             return new Result(true, "told", Words.say("told." + key, facts), "");
+        }
+
+        Result with(List<NewObservation> more) {
+            return new Result(done, evidence, saw, next, List.copyOf(more));
         }
 
         static Result told(String key) {
@@ -67,8 +85,10 @@ public class StepCheck {
     private final Worlds worlds;
     private final HeadLinks links;
     private final WireLogs logs;
+    private final ControlNow control;
 
-    StepCheck(Worlds worlds, HeadLinks links, WireLogs logs) {
+    StepCheck(Worlds worlds, HeadLinks links, WireLogs logs, ControlNow control) {
+        this.control = control;
         this.logs = logs;
         this.worlds = worlds;
         this.links = links;
@@ -92,13 +112,17 @@ public class StepCheck {
                     Optional.of(Result.told(step.kind().wire()));
             case SET ->
                     Optional.of(Result.told("set", Map.of("planned", PlannedAddress.of(device))));
+            case LEAD_OUT, LEAD_HOME -> Optional.of(Result.told("lead"));
             case REACH, LABEL, ENTER, JOIN, STREAM -> Optional.of(Result.told("listed"));
-            case SEE, RESTART, VERIFY, HOP_OUT, ALIAS, HOP_HOME -> Optional.empty();
+            case ASK, SEE, RESTART, VERIFY, HOP_OUT, ALIAS, HOP_HOME -> Optional.empty();
         };
     }
 
     private Result ask(Jobs.Stored stored, Step step, Device device) {
         World world = worlds.of(stored.id());
+        if (step.kind() == Step.Kind.ASK) {
+            return overItsRoute(stored, world, device);
+        }
         if (!world.canAsk(device)) {
             return step.kind() == Step.Kind.VERIFY
                     ? Result.told(
@@ -123,6 +147,37 @@ public class StepCheck {
                             .orElseGet(() -> atPlannedOrLease(stored, device));
             default -> answers(stored, device, PlannedAddress.of(device), "planned");
         };
+    }
+
+    /** By whatever stands before it on the network; what tells nothing is only seen to move. */
+    private Result overItsRoute(Jobs.Stored stored, World world, Device device) {
+        DeskWay way = DeskWays.of(stored.job()).told(device);
+        boolean heard =
+                way.match(
+                        new DeskWay.Cases<>() {
+                            @Override
+                            public Boolean overNetwork(DeskWay.OverNetwork it) {
+                                return world.canAsk(it.at());
+                            }
+
+                            @Override
+                            public Boolean overLine(DeskWay.OverLine it) {
+                                return it.tells() && world.canAsk(it.server());
+                            }
+
+                            @Override
+                            public Boolean none(DeskWay.None it) {
+                                return false;
+                            }
+                        });
+        if (!heard) {
+            return Result.told("ask", Map.of("device", device.name()));
+        }
+        ControlNow.Came came = control.ask(stored, device);
+        Map<String, String> facts = Map.of("device", device.name(), "words", came.words());
+        return came.answered()
+                ? Result.asked("controlled", facts).with(came.seen())
+                : Result.notYet("uncontrolled", facts);
     }
 
     private static Result laptop(Laptop laptop, Step step, Job job) {

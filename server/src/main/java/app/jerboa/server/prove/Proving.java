@@ -2,21 +2,17 @@ package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
-import app.jerboa.core.job.proof.Evidence;
-import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.server.desk.MachineDesk;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.desk.MachineStopped;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.job.NewObservation;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.proof.Observations;
 import app.jerboa.server.run.MachineRun;
 import app.jerboa.server.wiring.Wirings;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.session.NoAnswer;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -105,24 +101,7 @@ final class Proving implements MachineRun {
     }
 
     private void keep(Device device, Topic topic, Verdict v) {
-        List<NewObservation> seen = new ArrayList<>();
-        v.beside()
-                .forEach(
-                        b ->
-                                seen.add(
-                                        asked(
-                                                device,
-                                                b.topic(),
-                                                b.value(),
-                                                b.outcome(),
-                                                v.detail())));
-        seen.add(asked(device, topic, v.value(), v.outcome(), v.detail()));
-        tools.observations().add(job, seen, by.displayName());
-    }
-
-    private static NewObservation asked(
-            Device device, Topic topic, String value, Outcome outcome, String detail) {
-        return NewObservation.of(device.id(), topic, value, Evidence.ASKED, outcome, detail);
+        tools.observations().add(job, v.seenAt(device, topic), by.displayName());
     }
 
     private Verdict verdict(Jobs.Stored stored, Device device, Topic topic) {

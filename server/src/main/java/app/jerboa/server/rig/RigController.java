@@ -119,8 +119,8 @@ class RigController {
         Jobs.Stored stored = jobs.load(job);
         Device camera = stored.need(device);
         hall.furnish(stored);
-        LeadMove move =
-                LeadMove.of(stored.job(), camera)
+        LeadHand move =
+                LeadHand.out(stored.job(), camera)
                         .orElseThrow(
                                 () ->
                                         new Problem(

@@ -58,6 +58,8 @@ public class RigHands {
             case LEASE, SEARCH, PAIR -> lease(stored, device(stored, step));
             case SET -> type(stored, device(stored, step));
             case REACH -> reach(job, device(stored, step));
+            case LEAD_OUT -> lead(job, LeadHand.out(stored.job(), device(stored, step)));
+            case LEAD_HOME -> lead(job, LeadHand.home(stored.job(), device(stored, step)));
             case ENTER -> {
                 rig.plug(job, id(step), true, true);
                 rig.act(job, id(step), "controllers", "as-planned");
@@ -66,7 +68,7 @@ public class RigHands {
                 rig.plug(job, id(step), true, true);
                 rig.act(job, id(step), "devices", "joined");
             }
-            case SEE, RESTART, LABEL, VERIFY, STREAM ->
+            case SEE, RESTART, LABEL, VERIFY, ASK, STREAM ->
                     throw new Problem(
                             HttpStatus.CONFLICT,
                             "nothing-by-hand",
@@ -92,11 +94,17 @@ public class RigHands {
                             PAIR,
                             SET,
                             REACH,
+                            LEAD_OUT,
+                            LEAD_HOME,
                             ENTER,
                             JOIN ->
                             true;
-                    case SEE, RESTART, LABEL, VERIFY, STREAM -> false;
+                    case SEE, RESTART, LABEL, VERIFY, ASK, STREAM -> false;
                 };
+    }
+
+    private void lead(long job, Optional<LeadHand> hand) {
+        hand.ifPresent(h -> rig.moveEnd(job, h.run(), h.to()));
     }
 
     private static long id(Step step) {

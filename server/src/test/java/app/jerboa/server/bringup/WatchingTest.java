@@ -27,7 +27,8 @@ class WatchingTest {
     private final Jobs.Stored stored = new Jobs.Stored(1, 1, 200, demo, Observed.NONE, 0);
     private final World world = mock();
     private final Worlds worlds = mock();
-    private final Watching watching = new Watching(worlds, new StepCheck(worlds, mock(), mock()));
+    private final Watching watching =
+            new Watching(worlds, new StepCheck(worlds, mock(), mock(), mock()));
 
     /** Wi-Fi may stay on the house; what a camera starts on is no place for a laptop. */
     @ParameterizedTest

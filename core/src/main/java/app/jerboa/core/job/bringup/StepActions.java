@@ -15,10 +15,12 @@ import java.util.stream.Stream;
 public final class StepActions {
     private final Hall hall;
     private final ReachActions reach;
+    private final AskSteps asking;
 
     public StepActions(Hall hall) {
         this.hall = hall;
         this.reach = new ReachActions(hall);
+        this.asking = new AskSteps(hall);
     }
 
     /** The things to do in a step, in their order; none for hops. */
@@ -41,6 +43,9 @@ public final class StepActions {
             case VERIFY -> NetworkActions.verify(d);
             case ENTER -> EntryActions.of(hall, d);
             case JOIN -> JoinActions.of(hall, d);
+            case LEAD_OUT -> asking.out(d);
+            case ASK -> asking.ask(d);
+            case LEAD_HOME -> asking.home(d);
             case STREAM -> JoinActions.stream(hall, d);
             case HOP_OUT, ALIAS, HOP_HOME, RESTART -> List.of();
         };
@@ -54,14 +59,19 @@ public final class StepActions {
 
     /**
      * The whole run sheet: what is set while it is within reach, then the addresses, then the
-     * connections, controllers and the stream, which need all that to be there.
+     * connections, what is asked over leads, controllers and the stream, which need all that to be
+     * there.
+     *
+     * @param aside devices that are put aside: they have no step
      */
-    public List<Step> around(List<Step> network, LaptopAddress home) {
+    public List<Step> around(List<Step> network, LaptopAddress home, Set<DeviceId> aside) {
         List<Step> all = new ArrayList<>(steps(Step.Kind.REACH, reach.order(), home));
         all.addAll(network);
         all.addAll(steps(Step.Kind.JOIN, JoinActions.order(hall), home));
+        all.addAll(asking.all(aside, home));
         all.addAll(steps(Step.Kind.ENTER, EntryActions.order(hall), home));
         all.addAll(steps(Step.Kind.STREAM, JoinActions.streaming(hall), home));
+        all.removeIf(s -> s.device().filter(aside::contains).isPresent());
         return all;
     }
 

@@ -13,7 +13,7 @@ public enum Mark {
     STALE,
     /** Every test it needs was asked or seen. */
     PROVED,
-    /** It answered at its planned address. */
+    /** It answered at its planned address; what has none, over its control route. */
     SET,
     /** Nothing is known, and a finding stops it. */
     STOPPED,

@@ -133,13 +133,21 @@ public final class Proof {
         if (proved(device)) {
             return Mark.PROVED;
         }
-        if (device.set()) {
+        if (device.set() || controlled(device, known)) {
             return Mark.SET;
         }
         if (stopped) {
             return Mark.STOPPED;
         }
         return waived ? Mark.WAIVED : Mark.PLANNED;
+    }
+
+    /** What has no address is set up once it answers over its control route. */
+    private static boolean controlled(Device device, Map<Topic, Standing> known) {
+        return !device.addressed()
+                && Optional.ofNullable(known.get(Topic.CONTROL))
+                        .filter(Standing::proves)
+                        .isPresent();
     }
 
     private boolean proved(Device device) {

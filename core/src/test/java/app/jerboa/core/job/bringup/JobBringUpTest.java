@@ -31,6 +31,7 @@ import app.jerboa.core.value.DeviceId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
@@ -206,7 +207,7 @@ class JobBringUpTest {
             job.line(i, camera, Field.CONTROLLER, stick, Field.KEY, i + 1);
         }
         Hall hall = Hall.of(job.job());
-        List<Step> all = new StepActions(hall).around(List.of(), HOME);
+        List<Step> all = new StepActions(hall).around(List.of(), HOME, Set.of());
         assertThat(all)
                 .filteredOn(s -> s.kind() == ENTER)
                 .extracting(s -> s.device().orElseThrow().value())
@@ -227,7 +228,7 @@ class JobBringUpTest {
         job.line(2, first, Field.CONTROLLER, stick, Field.KEY, 2);
         job.run(stick, "RS-232", first, "IN", "serial", 5);
         job.run(first, "OUT", second, "IN", "serial", 5);
-        assertThat(new StepActions(Hall.of(job.job())).around(List.of(), HOME))
+        assertThat(new StepActions(Hall.of(job.job())).around(List.of(), HOME, Set.of()))
                 .filteredOn(s -> s.kind() == REACH)
                 .extracting(s -> s.device().orElseThrow().value())
                 .containsExactly(first, second);

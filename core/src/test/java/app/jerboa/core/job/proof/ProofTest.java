@@ -11,6 +11,7 @@ import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.RandomJobs;
+import app.jerboa.core.job.cabling.CabledHall;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.profile.Join;
@@ -262,6 +263,23 @@ class ProofTest {
                                 proof.job().device(new DeviceId(camera)).orElseThrow(),
                                 stopped,
                                 waived))
+                .isEqualTo(mark);
+    }
+
+    /** It answers over a lead, so that no address can say that it is there. */
+    @ParameterizedTest
+    @CsvSource({
+        "CONTROL, OK, SET",
+        "CONTROL, FAILED, DIFFERS",
+        "CONTROL_ID, OK, PLANNED",
+    })
+    void whatHasNoAddressIsSetOnceItAnswers(Topic topic, Outcome outcome, Mark mark) {
+        JobUnderTest serial = new JobUnderTest(CabledHall.SERIAL_HEAD);
+        long head = serial.device("L1", CabledHall.SERIAL_HEAD);
+        serial.line(1, head);
+        Job job = serial.job();
+        Proof proof = Proof.of(job, seen(job, one(head, topic, "", Evidence.ASKED, outcome)));
+        assertThat(proof.mark(job.device(new DeviceId(head)).orElseThrow(), false, false))
                 .isEqualTo(mark);
     }
 
