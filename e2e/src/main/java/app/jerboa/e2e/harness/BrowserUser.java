@@ -110,7 +110,7 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
 
     public void openJobs() {
         page.navigate(url.apply("/jobs"));
-        PlaywrightAssertions.assertThat(
+        Shown.assertThat(
                         page.getByRole(
                                 AriaRole.HEADING, new Page.GetByRoleOptions().setName("Jobs")))
                 .isVisible();
@@ -274,8 +274,7 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
 
     public void open(long job, String stage) {
         page.navigate(url.apply("/jobs/" + job + "/" + stage));
-        PlaywrightAssertions.assertThat(
-                        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        Shown.assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .isVisible();
     }
 

@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import org.awaitility.Awaitility;
 import tools.jackson.databind.JsonNode;
@@ -40,6 +41,8 @@ public final class Programs implements AutoCloseable {
             "full".equals(System.getProperty("jerboa.compiler"))
                     ? List.of("-XX:+TieredCompilation", "-XX:+UseZGC", "-Xmx1g")
                     : List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
+
+    private static final AtomicInteger STANDINS = new AtomicInteger();
 
     private static final Path LOGS = ROOT.resolve("e2e/target/logs");
 
@@ -77,17 +80,37 @@ public final class Programs implements AutoCloseable {
         startServer();
     }
 
-    /** Stand-ins alone, past any rig; the caller ends them. */
+    /** Stand-ins alone, past any rig, once they answer; the caller ends them. */
     public static Process standins(String... arguments) {
         String classPath =
                 ROOT + "/standin/target/jerboa-standin.jar:" + ROOT + "/standin/target/lib/*";
-        return start(
-                "standins",
-                Map.of(),
-                Stream.concat(
-                                Stream.of("-cp", classPath, "app.jerboa.standin.Main"),
-                                Stream.of(arguments))
-                        .toArray(String[]::new));
+        String name =
+                "standins-" + ProcessHandle.current().pid() + "-" + STANDINS.incrementAndGet();
+        Process process =
+                start(
+                        name,
+                        Map.of(),
+                        Stream.concat(
+                                        Stream.of("-cp", classPath, "app.jerboa.standin.Main"),
+                                        Stream.of(arguments))
+                                .toArray(String[]::new));
+        List<String> all = List.of(arguments);
+        String last = all.get(all.lastIndexOf("--bind") + 1);
+        Awaitility.await()
+                .atMost(Duration.ofSeconds(60))
+                .until(() -> !process.isAlive() || printed(name).contains(last));
+        if (!process.isAlive()) {
+            throw new IllegalStateException("the stand-ins ended: " + printed(name));
+        }
+        return process;
+    }
+
+    private static String printed(String name) {
+        try {
+            return Files.readString(LOGS.resolve(name + ".log"));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     public static int freePort() {

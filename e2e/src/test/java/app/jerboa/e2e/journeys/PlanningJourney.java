@@ -1,6 +1,6 @@
 package app.jerboa.e2e.journeys;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static app.jerboa.e2e.harness.Shown.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
