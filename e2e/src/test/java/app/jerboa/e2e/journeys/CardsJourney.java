@@ -38,7 +38,7 @@ class CardsJourney extends Jerboa {
         int laptop = 0;
         for (JsonNode s : view.get("steps")) {
             laptop += s.get("deviceId").isNull() ? 1 : 0;
-            if (s.get("kind").asString().equals("verify")) {
+            if (Set.of("verify", "ask").contains(s.get("kind").asString())) {
                 devices++;
                 Assertions.assertThat(s.get("evidence").asString())
                         .as(s.toString())
@@ -75,7 +75,8 @@ class CardsJourney extends Jerboa {
               const buttons = [...card.querySelectorAll('button')]
               const named = (word) => buttons.some((b) => b.textContent.includes(word) && !b.disabled)
               const number = /Step (\\d+) of/.exec(card.textContent)[1]
-              return [number, card.dataset.step, named('In the rig'), named('Done, check it')].join(' ')
+              const tick = ['Done, check it', 'Ask it'].find(named) ?? ''
+              return [number, card.dataset.step, named('In the rig'), tick].join('|')
             }
             """;
 
@@ -90,12 +91,15 @@ class CardsJourney extends Jerboa {
         if (user.page.getByText("are at their planned addresses").count() > 0) {
             return true;
         }
-        String[] card = user.page.evaluate(CARD).toString().split(" ", -1);
-        if (card.length == 4 && card[2].equals("true") && handled.add(card[0])) {
+        String[] card = user.page.evaluate(CARD).toString().split("\\|", -1);
+        if (card.length < 4) {
+            return false;
+        }
+        if (card[2].equals("true") && handled.add(card[0])) {
             moves += card[1].equals("alias") || card[1].startsWith("hop") ? 1 : 0;
             press("In the rig");
-        } else if (card.length == 4 && card[3].equals("true")) {
-            presses += press("Done, check it");
+        } else if (!card[3].isEmpty()) {
+            presses += press(card[3]);
         }
         return false;
     }

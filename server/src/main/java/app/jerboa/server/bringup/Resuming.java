@@ -24,9 +24,7 @@ final class Resuming {
     private static final Set<Step.Kind> ONCE =
             EnumSet.of(
                     Step.Kind.REACH,
-                    Step.Kind.LEAD_OUT,
                     Step.Kind.ASK,
-                    Step.Kind.LEAD_HOME,
                     Step.Kind.ENTER,
                     Step.Kind.JOIN,
                     Step.Kind.STREAM);
@@ -47,7 +45,9 @@ final class Resuming {
         Map<DeviceId, Integer> boots = new HashMap<>();
         for (StepRow row : done) {
             Step step = row.toStep();
-            if (step.device().isEmpty() || ONCE.contains(step.kind())) {
+            if (step.device().isEmpty()
+                    || ONCE.contains(step.kind())
+                    || LeadTrips.KINDS.contains(step.kind())) {
                 continue;
             }
             DeviceId device = step.device().get();
@@ -105,7 +105,8 @@ final class Resuming {
                 rest.add(step);
             }
         }
-        return laptop.equals(home) ? rest : fromAway(rest, laptop, home);
+        List<Step> all = LeadTrips.of(done).left(rest, home);
+        return laptop.equals(home) ? all : fromAway(all, laptop, home);
     }
 
     private static String key(Step step) {

@@ -149,10 +149,10 @@ public class StepCheck {
         };
     }
 
-    /** By whatever stands before it on the network; what tells nothing is only seen to move. */
+    /** By whatever stands before it on the network. */
     private Result overItsRoute(Jobs.Stored stored, World world, Device device) {
         DeskWay way = DeskWays.of(stored.job()).told(device);
-        boolean heard =
+        boolean canAsk =
                 way.match(
                         new DeskWay.Cases<>() {
                             @Override
@@ -162,7 +162,7 @@ public class StepCheck {
 
                             @Override
                             public Boolean overLine(DeskWay.OverLine it) {
-                                return it.tells() && world.canAsk(it.server());
+                                return world.canAsk(it.server());
                             }
 
                             @Override
@@ -170,7 +170,7 @@ public class StepCheck {
                                 return false;
                             }
                         });
-        if (!heard) {
+        if (!canAsk) {
             return Result.told("ask", Map.of("device", device.name()));
         }
         ControlNow.Came came = control.ask(stored, device);

@@ -15,14 +15,15 @@ import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.desk.LeadMove;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /**
- * Cameras that no address of their own verifies: each is asked over its control route, and a lead
- * that must be on the serial server for that goes there before and home afterwards.
+ * Cameras that no address of their own verifies, and that can answer: each is asked over its
+ * control route, and a lead that must be on the serial server for that goes there before and home
+ * afterwards.
  */
 final class AskSteps {
     private final Hall hall;
@@ -40,14 +41,11 @@ final class AskSteps {
      */
     List<Step> all(Set<DeviceId> aside, LaptopAddress home) {
         List<Step> steps = new ArrayList<>();
-        Set<DeviceId> asked = new LinkedHashSet<>(aside);
+        Set<DeviceId> seen = new HashSet<>();
         for (Line line : hall.job().lines()) {
-            if (asked.contains(line.camera())) {
-                continue;
-            }
             List<Device> together = together(hall.device(line.camera()));
-            together.removeIf(d -> !asked.add(d.id()));
-            steps.addAll(of(together, home));
+            together.removeIf(d -> !seen.add(d.id()));
+            steps.addAll(of(together, aside, home));
         }
         return steps;
     }
@@ -57,28 +55,27 @@ final class AskSteps {
         List<Device> together = new ArrayList<>();
         DeskWay way = ways.told(camera);
         if (way instanceof DeskWay.OverLine it) {
-            it.line().cameras().stream().filter(d -> isOn(it.line(), d)).forEach(together::add);
+            it.line().cameras().stream().filter(d -> answers(it.line(), d)).forEach(together::add);
         } else if (way instanceof DeskWay.OverNetwork it && !it.at().id().equals(camera.id())) {
             together.add(camera);
         }
         return together;
     }
 
-    private boolean isOn(ChainOrBus lead, Device d) {
-        return ways.told(d) instanceof DeskWay.OverLine it && it.line().equals(lead);
+    private boolean answers(ChainOrBus lead, Device d) {
+        return ways.told(d) instanceof DeskWay.OverLine it && it.tells() && it.line().equals(lead);
     }
 
-    private List<Step> of(List<Device> together, LaptopAddress home) {
+    /** A lead is called by its first camera, even when that one is put aside. */
+    private List<Step> of(List<Device> together, Set<DeviceId> aside, LaptopAddress home) {
         List<Step> steps = new ArrayList<>();
-        together.forEach(d -> steps.add(step(Step.Kind.ASK, d, home)));
         together.stream()
-                .findFirst()
-                .filter(first -> move(first).isPresent())
-                .ifPresent(
-                        first -> {
-                            steps.add(0, step(Step.Kind.LEAD_OUT, first, home));
-                            steps.add(step(Step.Kind.LEAD_HOME, first, home));
-                        });
+                .filter(d -> !aside.contains(d.id()))
+                .forEach(d -> steps.add(step(Step.Kind.ASK, d, home)));
+        if (!steps.isEmpty() && move(together.get(0)).isPresent()) {
+            steps.add(0, step(Step.Kind.LEAD_OUT, together.get(0), home));
+            steps.add(step(Step.Kind.LEAD_HOME, together.get(0), home));
+        }
         return steps;
     }
 

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** What is done in each step of a job's bring-up, and the steps that are no matter of addresses. */
@@ -62,16 +63,18 @@ public final class StepActions {
      * connections, what is asked over leads, controllers and the stream, which need all that to be
      * there.
      *
-     * @param aside devices that are put aside: they have no step
+     * @param network the steps of those that are not put aside
+     * @param aside devices that are put aside: they are not set, asked or filled
      */
     public List<Step> around(List<Step> network, LaptopAddress home, Set<DeviceId> aside) {
-        List<Step> all = new ArrayList<>(steps(Step.Kind.REACH, reach.order(), home));
+        UnaryOperator<List<DeviceId>> left =
+                devices -> devices.stream().filter(d -> !aside.contains(d)).toList();
+        List<Step> all = new ArrayList<>(steps(Step.Kind.REACH, left.apply(reach.order()), home));
         all.addAll(network);
-        all.addAll(steps(Step.Kind.JOIN, JoinActions.order(hall), home));
+        all.addAll(steps(Step.Kind.JOIN, left.apply(JoinActions.order(hall)), home));
         all.addAll(asking.all(aside, home));
-        all.addAll(steps(Step.Kind.ENTER, EntryActions.order(hall), home));
-        all.addAll(steps(Step.Kind.STREAM, JoinActions.streaming(hall), home));
-        all.removeIf(s -> s.device().filter(aside::contains).isPresent());
+        all.addAll(steps(Step.Kind.ENTER, left.apply(EntryActions.order(hall)), home));
+        all.addAll(steps(Step.Kind.STREAM, left.apply(JoinActions.streaming(hall)), home));
         return all;
     }
 

@@ -80,12 +80,12 @@ class AskStepsTest {
                 .isEqualTo("OUT_OF_PORT Server SERIAL, INTO_PORT Stick RS-232");
     }
 
-    /** The lead still has to be moved for those that are left. */
+    /** The lead still has to be moved for those that are left, and is called as it was. */
     @Test
     void whatIsPutAsideIsNotAsked() {
         job.device("Server", SERVER, Field.ADDRESS, "10.44.8.9");
         chain(stick, "RS-232");
-        assertThat(asked(near)).isEqualTo("lead-out L1, ask L1, lead-home L1");
+        assertThat(asked(near)).isEqualTo("lead-out L2, ask L1, lead-home L2");
         assertThat(asked(near, far)).isEmpty();
     }
 
