@@ -72,7 +72,7 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
                                 new BrowserType.LaunchOptions()
                                         .setExecutablePath(Path.of(chromium))
                                         .setArgs(FLAGS));
-        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(Shown.MILLIS);
         sitDown(ColorScheme.LIGHT, 1280, 800);
     }
 
@@ -87,7 +87,7 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
                                 .setViewportSize(width, height)
                                 .setColorScheme(scheme)
                                 .setReducedMotion(ReducedMotion.REDUCE));
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(Shown.MILLIS);
         page = context.newPage();
         follow(page);
     }
