@@ -28,7 +28,7 @@ export const shortWords: Readonly<Record<string, string>> = {
   label: 'Label',
   'hop-home': 'Hop home',
   verify: 'Verify',
-  'lead-out': 'Lead to the server',
+  'lead-out': 'Lead out',
   ask: 'Ask',
   'lead-home': 'Lead back',
   enter: 'Enter cameras',

@@ -233,7 +233,7 @@ class BringUpViews {
 
     /** Every step in words, for paper. */
     List<RunSheetPdf.Printed> print(Jobs.Stored stored, List<StepRow> rows) {
-        StepActions actions = new StepActions(Hall.of(stored.job()));
+        StepActions actions = actions(stored);
         return rows.stream()
                 .map(
                         r -> {
@@ -248,6 +248,10 @@ class BringUpViews {
                                             there ? Optional.of(actions) : Optional.empty()));
                         })
                 .toList();
+    }
+
+    private StepActions actions(Jobs.Stored stored) {
+        return new StepActions(Hall.of(stored.job()), worlds.serialPort(stored.id()));
     }
 
     /** What stands on top of a sheet on paper. */
@@ -269,7 +273,7 @@ class BringUpViews {
         Step step = row.toStep();
         boolean there =
                 step.device().isEmpty() || stored.job().device(step.device().get()).isPresent();
-        StepActions actions = new StepActions(Hall.of(stored.job()));
+        StepActions actions = actions(stored);
         BringUpView.NowBody words =
                 words(stored, step, there ? Optional.of(actions) : Optional.empty());
         return words.watched(watching.sign(stored, step).orElse(""), clears(stored, steps, step));

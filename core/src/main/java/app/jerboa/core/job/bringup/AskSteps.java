@@ -27,10 +27,15 @@ import java.util.Set;
  */
 final class AskSteps {
     private final Hall hall;
+    private final Optional<String> ownPort;
     private final DeskWays ways;
 
-    AskSteps(Hall hall) {
+    /**
+     * @param ownPort the serial port of the laptop, where leads go in place of the serial server
+     */
+    AskSteps(Hall hall, Optional<String> ownPort) {
         this.hall = hall;
+        this.ownPort = ownPort;
         this.ways = DeskWays.of(hall.job());
     }
 
@@ -88,15 +93,15 @@ final class AskSteps {
     }
 
     List<Action> out(Device camera) {
-        return move(camera)
-                .map(m -> taken(m.planned().toString(), m.meanwhile().toString()))
-                .orElse(List.of());
+        return move(camera).map(m -> taken(m.planned().toString(), meanwhile(m))).orElse(List.of());
     }
 
     List<Action> home(Device camera) {
-        return move(camera)
-                .map(m -> taken(m.meanwhile().toString(), m.planned().toString()))
-                .orElse(List.of());
+        return move(camera).map(m -> taken(meanwhile(m), m.planned().toString())).orElse(List.of());
+    }
+
+    private String meanwhile(LeadMove move) {
+        return ownPort.orElseGet(() -> move.meanwhile().toString());
     }
 
     private static List<Action> taken(String from, String to) {
@@ -118,7 +123,7 @@ final class AskSteps {
                             public List<Action> overLine(DeskWay.OverLine it) {
                                 return List.of(
                                         Action.of(ASK_NUMBER, Integer.toString(it.number()))
-                                                .with("server", it.server().name())
+                                                .with("server", ownPort.orElse(it.server().name()))
                                                 .with("baud", Integer.toString(it.rate().baud())));
                             }
 

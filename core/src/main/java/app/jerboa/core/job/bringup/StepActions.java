@@ -19,9 +19,16 @@ public final class StepActions {
     private final AskSteps asking;
 
     public StepActions(Hall hall) {
+        this(hall, Optional.empty());
+    }
+
+    /**
+     * @param ownPort the serial port of the laptop, where leads go in place of a serial server
+     */
+    public StepActions(Hall hall, Optional<String> ownPort) {
         this.hall = hall;
         this.reach = new ReachActions(hall);
-        this.asking = new AskSteps(hall);
+        this.asking = new AskSteps(hall, ownPort);
     }
 
     /** The things to do in a step, in their order; none for hops. */

@@ -90,6 +90,16 @@ class AskStepsTest {
     }
 
     @Test
+    void aLeadGoesToTheLaptopWhereThatHasAPort() {
+        job.device("Server", SERVER, Field.ADDRESS, "10.44.8.9");
+        chain(stick, "RS-232");
+        Step step = new Step(Step.Kind.LEAD_OUT, Optional.of(new DeviceId(near)), HOME);
+        assertThat(new StepActions(Hall.of(job.job()), Optional.of("/dev/port")).of(step))
+                .extracting(Action::value)
+                .containsExactly("Stick RS-232", "/dev/port");
+    }
+
+    @Test
     void aLeadThatIsOnTheServerStaysThere() {
         long server = job.device("Server", SERVER, Field.ADDRESS, "10.44.8.9");
         chain(server, "SERIAL");

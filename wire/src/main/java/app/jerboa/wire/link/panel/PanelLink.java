@@ -80,7 +80,6 @@ public final class PanelLink implements AutoCloseable {
     private void greet() {
         synchronized (this) {
             signedIn = false;
-            held = false;
             refusal = Optional.empty();
             framer.clear();
         }
@@ -235,7 +234,10 @@ public final class PanelLink implements AutoCloseable {
         return told;
     }
 
-    /** Another panel has the one place that there is. */
+    /**
+     * Another panel had the one place that there is when this one came first. It is said before any
+     * sign-in, and the camera hangs up: what comes after it does not take it back.
+     */
     public synchronized boolean held() {
         return held;
     }

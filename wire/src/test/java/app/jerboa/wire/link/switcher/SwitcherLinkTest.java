@@ -3,20 +3,13 @@ package app.jerboa.wire.link.switcher;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.jerboa.wire.http.AnswerShape;
-import app.jerboa.wire.link.Stream;
-import app.jerboa.wire.link.Subscription;
+import app.jerboa.wire.link.SpokenStream;
 import app.jerboa.wire.link.WireLog;
-import app.jerboa.wire.octets.Octets;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.function.Consumer;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,7 +23,7 @@ class SwitcherLinkTest {
     private final AtomicInteger changes = new AtomicInteger();
     private final WireLog log = new WireLog(10);
     private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor();
-    private final Wire wire = new Wire();
+    private final SpokenStream wire = new SpokenStream();
     private final SwitcherLink link =
             new SwitcherLink(
                     wire,
@@ -40,43 +33,6 @@ class SwitcherLinkTest {
                     () -> Instant.EPOCH,
                     log,
                     changes::incrementAndGet);
-
-    private static final class Wire implements Stream {
-        private final List<Consumer<Octets>> ears = new ArrayList<>();
-        private Runnable opened = () -> {};
-
-        @Override
-        public Subscription onOpen(Runnable then) {
-            opened = then;
-            return () -> {};
-        }
-
-        @Override
-        public void send(Octets octets, Sent sent) {
-            sent.sent(Optional.empty());
-        }
-
-        @Override
-        public Subscription listen(Consumer<Octets> onOctets) {
-            ears.add(onOctets);
-            return () -> ears.remove(onOctets);
-        }
-
-        @Override
-        public Optional<String> trouble() {
-            return Optional.empty();
-        }
-
-        @Override
-        public void close() {
-            ears.clear();
-        }
-
-        void says(String text) {
-            Octets octets = Octets.of(text.getBytes(StandardCharsets.UTF_8));
-            List.copyOf(ears).forEach(e -> e.accept(octets));
-        }
-    }
 
     @AfterEach
     void end() {
@@ -138,7 +94,7 @@ class SwitcherLinkTest {
     @Test
     void aNewConnectionBeginsAfresh() {
         wire.says("{\"programme\":");
-        wire.opened.run();
+        wire.opens();
         wire.says("{\"programme\":7}\n");
         assertThat(link.programme()).hasValue(7);
     }
