@@ -110,7 +110,7 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
             variant="outlined"
             size="large"
             onClick={() => act.mutate(step.number)}
-            disabled={act.isPending || !may}
+            disabled={act.isPending || check.isPending || !may}
           >
             In the rig: {handWords[step.kind]}
           </Button>
@@ -119,7 +119,8 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
           variant={now.watched === '' ? 'contained' : 'outlined'}
           size="large"
           onClick={() => check.mutate(step.number)}
-          disabled={check.isPending || !may || fresh}
+          // A step that is ticked while a hand is still at it would leave it half done.
+          disabled={check.isPending || act.isPending || !may || fresh}
         >
           {check.isPending
             ? 'Asking …'

@@ -95,9 +95,11 @@ class CardsJourney extends Jerboa {
         if (card.length < 4) {
             return false;
         }
-        if (card[2].equals("true") && handled.add(card[0])) {
-            moves += card[1].equals("alias") || card[1].startsWith("hop") ? 1 : 0;
-            press("In the rig");
+        if (card[2].equals("true") && !handled.contains(card[0])) {
+            if (press("In the rig") > 0) {
+                handled.add(card[0]);
+                moves += card[1].equals("alias") || card[1].startsWith("hop") ? 1 : 0;
+            }
         } else if (!card[3].isEmpty()) {
             presses += press(card[3]);
         }
