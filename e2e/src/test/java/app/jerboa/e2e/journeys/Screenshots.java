@@ -111,6 +111,7 @@ class Screenshots extends Jerboa {
         user.press("In the rig: Put the laptop there");
         user.press("In the rig: Plug it in");
         assertThat(user.page.locator("[data-step=set]")).isVisible();
+        assertThat(user.button("Done, check it")).isEnabled();
         programs.speed(1);
         user.page.locator("main").evaluate("main => main.scrollTo(0, 0)");
         shoot("bring-up");
