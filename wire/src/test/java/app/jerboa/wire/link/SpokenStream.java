@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 public final class SpokenStream implements Stream {
     private final List<Consumer<Octets>> ears = new ArrayList<>();
     private Runnable opened = () -> {};
+    private Optional<String> trouble = Optional.empty();
 
     @Override
     public Subscription onOpen(Runnable then) {
@@ -20,7 +21,17 @@ public final class SpokenStream implements Stream {
 
     @Override
     public void send(Octets octets, Sent sent) {
-        sent.sent(Optional.empty());
+        sent.sent(trouble());
+    }
+
+    @Override
+    public synchronized Optional<String> trouble() {
+        return trouble;
+    }
+
+    /** Nothing goes out until it opens. */
+    public synchronized void isShut(String why) {
+        trouble = Optional.of(why);
     }
 
     @Override
@@ -35,12 +46,18 @@ public final class SpokenStream implements Stream {
     }
 
     public void says(String text) {
-        Octets octets = Octets.of(text.getBytes(StandardCharsets.UTF_8));
+        says(Octets.of(text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    public void says(Octets octets) {
         List.copyOf(ears).forEach(e -> e.accept(octets));
     }
 
     /** Connected once more. */
     public void opens() {
+        synchronized (this) {
+            trouble = Optional.empty();
+        }
         opened.run();
     }
 }

@@ -7,6 +7,7 @@ import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaWords;
 import java.time.InstantSource;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 
@@ -20,6 +21,7 @@ public final class ChainNumbering {
 
     private static final int ALL = 0;
     private static final int PATIENCE_MILLIS = 2_000;
+    private static final int AGAIN_MILLIS = 100;
 
     private final Transport all;
     private final ScheduledExecutorService timer;
@@ -41,14 +43,7 @@ public final class ChainNumbering {
      */
     public CompletableFuture<Integer> start() {
         var heard = all.listen(this::heard);
-        all.send(
-                FIRST,
-                trouble ->
-                        note(
-                                WireLog.Direction.SENT,
-                                FIRST,
-                                trouble.map(t -> "set addresses (not sent: " + t + ")")
-                                        .orElse("set addresses")));
+        say();
         return count.orTimeout(PATIENCE_MILLIS, TimeUnit.MILLISECONDS)
                 .whenCompleteAsync(
                         (n, failure) -> {
@@ -56,6 +51,30 @@ public final class ChainNumbering {
                             all.close();
                         },
                         timer);
+    }
+
+    /** A line that was opened for this is not connected yet: it is said as soon as it is. */
+    private void say() {
+        all.send(
+                FIRST,
+                trouble -> {
+                    note(
+                            WireLog.Direction.SENT,
+                            FIRST,
+                            trouble.map(t -> "set addresses (not sent: " + t + ")")
+                                    .orElse("set addresses"));
+                    if (trouble.isPresent() && !count.isDone()) {
+                        again();
+                    }
+                });
+    }
+
+    private void again() {
+        try {
+            timer.schedule(this::say, AGAIN_MILLIS, TimeUnit.MILLISECONDS);
+        } catch (RejectedExecutionException stopping) {
+            count.completeExceptionally(stopping);
+        }
     }
 
     private void heard(Octets frame) {
