@@ -4,14 +4,12 @@ import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.job.NewObservation;
 import app.jerboa.server.job.PlannedAddress;
-import app.jerboa.server.prove.ControlNow;
 import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.HeadLinks;
@@ -85,10 +83,10 @@ public class StepCheck {
     private final Worlds worlds;
     private final HeadLinks links;
     private final WireLogs logs;
-    private final ControlNow control;
+    private final RouteCheck route;
 
-    StepCheck(Worlds worlds, HeadLinks links, WireLogs logs, ControlNow control) {
-        this.control = control;
+    StepCheck(Worlds worlds, HeadLinks links, WireLogs logs, RouteCheck route) {
+        this.route = route;
         this.logs = logs;
         this.worlds = worlds;
         this.links = links;
@@ -121,7 +119,7 @@ public class StepCheck {
     private Result ask(Jobs.Stored stored, Step step, Device device) {
         World world = worlds.of(stored.id());
         if (step.kind() == Step.Kind.ASK) {
-            return overItsRoute(stored, world, device);
+            return route.check(stored, world, device);
         }
         if (!world.canAsk(device)) {
             return step.kind() == Step.Kind.VERIFY
@@ -147,37 +145,6 @@ public class StepCheck {
                             .orElseGet(() -> atPlannedOrLease(stored, device));
             default -> answers(stored, device, PlannedAddress.of(device), "planned");
         };
-    }
-
-    /** By whatever stands before it on the network. */
-    private Result overItsRoute(Jobs.Stored stored, World world, Device device) {
-        DeskWay way = DeskWays.of(stored.job()).told(device);
-        boolean canAsk =
-                way.match(
-                        new DeskWay.Cases<>() {
-                            @Override
-                            public Boolean overNetwork(DeskWay.OverNetwork it) {
-                                return world.canAsk(it.at());
-                            }
-
-                            @Override
-                            public Boolean overLine(DeskWay.OverLine it) {
-                                return world.canAsk(it.server());
-                            }
-
-                            @Override
-                            public Boolean none(DeskWay.None it) {
-                                return false;
-                            }
-                        });
-        if (!canAsk) {
-            return Result.told("ask", Map.of("device", device.name()));
-        }
-        ControlNow.Came came = control.ask(stored, device);
-        Map<String, String> facts = Map.of("device", device.name(), "words", came.words());
-        return came.answered()
-                ? Result.asked("controlled", facts).with(came.seen())
-                : Result.notYet("uncontrolled", facts);
     }
 
     private static Result laptop(Laptop laptop, Step step, Job job) {

@@ -1,0 +1,51 @@
+package app.jerboa.server.bringup;
+
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
+import app.jerboa.core.job.desk.DeskWays;
+import app.jerboa.server.job.Jobs;
+import app.jerboa.server.prove.ControlNow;
+import app.jerboa.server.world.World;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Whether a camera without an address of its own answers over its control route. */
+@Component
+class RouteCheck {
+    private final ControlNow control;
+
+    RouteCheck(ControlNow control) {
+        this.control = control;
+    }
+
+    /** By whatever stands before it on the network. */
+    StepCheck.Result check(Jobs.Stored stored, World world, Device device) {
+        DeskWay way = DeskWays.of(stored.job()).told(device);
+        boolean canAsk =
+                way.match(
+                        new DeskWay.Cases<>() {
+                            @Override
+                            public Boolean overNetwork(DeskWay.OverNetwork it) {
+                                return world.canAsk(it.at());
+                            }
+
+                            @Override
+                            public Boolean overLine(DeskWay.OverLine it) {
+                                return world.canAsk(it.server());
+                            }
+
+                            @Override
+                            public Boolean none(DeskWay.None it) {
+                                return false;
+                            }
+                        });
+        if (!canAsk) {
+            return StepCheck.Result.told("ask", Map.of("device", device.name()));
+        }
+        ControlNow.Came came = control.ask(stored, device);
+        Map<String, String> facts = Map.of("device", device.name(), "words", came.words());
+        return came.answered()
+                ? StepCheck.Result.asked("controlled", facts).with(came.seen())
+                : StepCheck.Result.notYet("uncontrolled", facts);
+    }
+}
