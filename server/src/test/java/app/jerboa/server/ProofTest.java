@@ -71,6 +71,35 @@ class ProofTest extends RunningServer {
         assertThat(camera().get("mark").asString()).isEqualTo("set");
     }
 
+    /** One has an address to be found at, the other a lead; the newest observation counts. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "7  | address ok 10.44.8.21                        | 13 1 0",
+                "7  | address ok 10.44.8.99                        | 13 0 1",
+                "7  | control ok VISCA                             | 14 0 0",
+                "16 | control ok VISCA                             | 13 1 0",
+                "16 | control ok VISCA, control failed VISCA       | 13 0 1",
+                "16 | control failed VISCA, control ok VISCA       | 13 1 0",
+                "16 | control cannot-tell VISCA                    | 14 0 0",
+            })
+    void theListOfJobsCountsWhatIsSet(String device, String seen, String counts) {
+        for (String one : seen.split(", ")) {
+            String[] it = one.split(" ");
+            assertThat(see(asha, it[0], it[1], "device", device, "value", it[2]).status())
+                    .isEqualTo(201);
+        }
+        long id = Long.parseLong(job.substring(job.lastIndexOf('/') + 1));
+        JsonNode summary =
+                all(asha.get("/api/jobs").json()).stream()
+                        .filter(j -> j.get("id").asLong() == id)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(summary.get("planned") + " " + summary.get("set") + " " + summary.get("differs"))
+                .isEqualTo(counts);
+    }
+
     @Test
     void observationsComeNewestFirstInPages() {
         for (String what : List.of("moves", "zoom", "stop", "moves", "mac")) {
