@@ -47,7 +47,7 @@ public record Step(Kind kind, Optional<DeviceId> device, LaptopAddress laptop) {
         HOP_HOME("hop-home", Work.HOP, false, false),
         /** Ask it at its planned address. */
         VERIFY("verify", Work.VERIFY, true, false),
-        /** Put the lead of a camera on the serial server, so that the laptop can ask over it. */
+        /** Take the lead of a camera to where the laptop can ask over it. */
         LEAD_OUT("lead-out", Work.PLUG, false, false),
         /** Ask one that has no address of its own, over its lead or its bridge. */
         ASK("ask", Work.VERIFY, false, false),

@@ -203,7 +203,8 @@ class BringUps {
                         run.workshop(),
                         resuming.progress(now),
                         aside);
-        List<Step> rest = resuming.rest(all, stored.laptopHome());
+        List<Step> rest =
+                resuming.rest(all, stored.laptopHome(), d -> stored.job().device(d).isPresent());
         int next = 1 + (int) rows.stream().filter(StepRow::done).count();
         mapper.dropUndone(run.id());
         if (!rest.isEmpty()) {

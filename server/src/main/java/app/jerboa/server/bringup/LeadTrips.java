@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * Leads go to the serial server and home as often as something is asked over them: what is put
@@ -25,12 +26,17 @@ final class LeadTrips {
         this.out = out;
     }
 
-    /** By the steps that are done, in their order. */
-    static LeadTrips of(List<StepRow> done) {
+    /**
+     * @param done steps in their order; one that turned out otherwise moved no lead
+     * @param inJob the camera is still in the job: a step of one that is gone could never be done
+     */
+    static LeadTrips of(List<StepRow> done, Predicate<DeviceId> inJob) {
         Set<DeviceId> out = new LinkedHashSet<>();
         for (StepRow row : done) {
             Step step = row.toStep();
-            if (step.kind() == Step.Kind.LEAD_OUT) {
+            if (row.differs() || step.device().filter(inJob).isEmpty()) {
+                continue;
+            } else if (step.kind() == Step.Kind.LEAD_OUT) {
                 out.add(step.device().orElseThrow());
             } else if (step.kind() == Step.Kind.LEAD_HOME) {
                 out.remove(step.device().orElseThrow());

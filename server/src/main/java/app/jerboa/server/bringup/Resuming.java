@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** How far a bring-up is, by the steps that are done, so that the rest can be planned anew. */
 final class Resuming {
@@ -84,7 +85,7 @@ final class Resuming {
     }
 
     /** Of a fresh plan what is still to do: not what is done once, and from where the laptop is. */
-    List<Step> rest(List<Step> plan, LaptopAddress home) {
+    List<Step> rest(List<Step> plan, LaptopAddress home, Predicate<DeviceId> inJob) {
         Set<String> once = new HashSet<>();
         Set<LaptopAddress> also = new HashSet<>();
         LaptopAddress laptop = home;
@@ -105,7 +106,7 @@ final class Resuming {
                 rest.add(step);
             }
         }
-        List<Step> all = LeadTrips.of(done).left(rest, home);
+        List<Step> all = LeadTrips.of(done, inJob).left(rest, home);
         return laptop.equals(home) ? all : fromAway(all, laptop, home);
     }
 

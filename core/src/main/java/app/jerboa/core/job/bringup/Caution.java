@@ -15,6 +15,8 @@ public enum Caution {
     MOTOR_LEADS,
     /** The stick's centre is taken at power-up. */
     HANDS_OFF_STICK,
+    /** A head that moves goes on moving when the lead that would stop it is pulled. */
+    LEAD_PULLED,
     /** People may be in view. */
     PRIVACY,
     /** Nothing that controls belongs on the public internet. */

@@ -27,6 +27,9 @@ final class Cautions {
         if (kind == Step.Kind.PLUG || kind == Step.Kind.PLUG_OFF || kind == Step.Kind.REACH) {
             handling(d, cabling, cautions);
         }
+        if (kind == Step.Kind.LEAD_OUT || kind == Step.Kind.LEAD_HOME) {
+            cautions.add(Caution.LEAD_PULLED);
+        }
         if (kind == Step.Kind.STREAM) {
             cautions.add(Caution.PRIVACY);
         }

@@ -144,7 +144,7 @@ public final class Proof {
 
     /** What has no address is set up once it answers over its control route. */
     private static boolean controlled(Device device, Map<Topic, Standing> known) {
-        return !device.addressed()
+        return device.address().isEmpty()
                 && Optional.ofNullable(known.get(Topic.CONTROL))
                         .filter(Standing::proves)
                         .isPresent();

@@ -68,6 +68,11 @@ class AskStepsTest {
                         .collect(Collectors.joining(", "));
     }
 
+    private Set<Caution> cautions(Step.Kind kind) {
+        Step step = new Step(kind, Optional.of(new DeviceId(near)), HOME);
+        return new StepActions(Hall.of(job.job())).cautions(step);
+    }
+
     @Test
     void aLeadGoesToTheServerAndHomeAroundItsCamerasAsItPassesThem() {
         job.device("Server", SERVER, Field.ADDRESS, "10.44.8.9");
@@ -76,6 +81,8 @@ class AskStepsTest {
         assertThat(todo(Step.Kind.LEAD_OUT, near))
                 .isEqualTo("OUT_OF_PORT Stick RS-232, INTO_PORT Server SERIAL");
         assertThat(todo(Step.Kind.ASK, far)).isEqualTo("ASK_NUMBER 1");
+        assertThat(cautions(Step.Kind.LEAD_OUT)).contains(Caution.LEAD_PULLED);
+        assertThat(cautions(Step.Kind.LEAD_HOME)).contains(Caution.LEAD_PULLED);
         assertThat(todo(Step.Kind.LEAD_HOME, near))
                 .isEqualTo("OUT_OF_PORT Server SERIAL, INTO_PORT Stick RS-232");
     }
