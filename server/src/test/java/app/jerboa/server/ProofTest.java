@@ -85,8 +85,8 @@ class ProofTest extends RunningServer {
                 "16 | control cannot-tell VISCA                    | 14 0 0",
             })
     void theListOfJobsCountsWhatIsSet(String device, String seen, String counts) {
-        for (String one : seen.split(", ")) {
-            String[] it = one.split(" ");
+        for (String one : seen.split(", ", -1)) {
+            String[] it = one.split(" ", -1);
             assertThat(see(asha, it[0], it[1], "device", device, "value", it[2]).status())
                     .isEqualTo(201);
         }

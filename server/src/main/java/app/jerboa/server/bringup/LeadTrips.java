@@ -34,12 +34,12 @@ final class LeadTrips {
         Set<DeviceId> out = new LinkedHashSet<>();
         for (StepRow row : done) {
             Step step = row.toStep();
-            if (row.differs() || step.device().filter(inJob).isEmpty()) {
-                continue;
-            } else if (step.kind() == Step.Kind.LEAD_OUT) {
-                out.add(step.device().orElseThrow());
-            } else if (step.kind() == Step.Kind.LEAD_HOME) {
-                out.remove(step.device().orElseThrow());
+            Optional<DeviceId> lead = step.device().filter(inJob);
+            boolean moved = !row.differs();
+            if (moved && step.kind() == Step.Kind.LEAD_OUT) {
+                lead.ifPresent(out::add);
+            } else if (moved && step.kind() == Step.Kind.LEAD_HOME) {
+                lead.ifPresent(out::remove);
             }
         }
         return new LeadTrips(out);
