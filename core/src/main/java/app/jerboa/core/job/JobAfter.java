@@ -4,6 +4,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.item.Parts;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** The job that follows another: kinds of items that were not touched are the very same lists. */
 final class JobAfter {
@@ -73,14 +75,26 @@ final class JobAfter {
             return unchanged;
         }
         List<T> all = new ArrayList<>(unchanged.size() + put.size());
+        long[] others = others(kind);
         for (T item : unchanged) {
-            if (!gone.contains(item.ref())) {
-                JobItem other = put.remove(item.ref());
-                all.add(other == null ? item : type.cast(other));
+            long id = item.ref().id();
+            if (Arrays.binarySearch(others, id) < 0) {
+                all.add(item);
+            } else if (!gone.contains(item.ref())) {
+                all.add(type.cast(put.remove(item.ref())));
             }
         }
         put.values().stream().filter(i -> i.ref().kind() == kind).map(type::cast).forEach(all::add);
         all.sort(order);
         return all;
+    }
+
+    /** The ids of what is new, other or gone: few, so that to ask for one costs next to nothing. */
+    private long[] others(ItemKind kind) {
+        return Stream.concat(put.keySet().stream(), gone.stream())
+                .filter(r -> r.kind() == kind)
+                .mapToLong(ItemRef::id)
+                .sorted()
+                .toArray();
     }
 }

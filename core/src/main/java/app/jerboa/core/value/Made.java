@@ -23,30 +23,53 @@ public record Made<I, O>(List<I> from, List<O> to) {
 
     public static <I, O> Made<I, O> of(
             List<I> items, Optional<Made<I, O>> before, Making<I, O> making) {
-        Walk<I, O> walk = new Walk<>(before.orElseGet(() -> new Made<>(List.of(), List.of())));
+        Walk<I, O> walk =
+                new Walk<>(items, before.orElseGet(() -> new Made<>(List.of(), List.of())));
         List<O> made = new ArrayList<>(items.size());
-        items.forEach(i -> made.add(making.of(i, walk.madeOf(i))));
+        for (int i = 0; i < items.size(); i++) {
+            made.add(making.of(items.get(i), walk.madeOf(i)));
+        }
         return new Made<>(items, made);
     }
 
     /** Along the list before; what is not next there is looked up. */
     private static final class Walk<I, O> {
+        private final List<I> items;
         private final Made<I, O> before;
         private int next;
         private IdentityHashMap<I, Integer> places;
 
-        Walk(Made<I, O> before) {
+        Walk(List<I> items, Made<I, O> before) {
+            this.items = items;
             this.before = before;
         }
 
-        O madeOf(I item) {
-            boolean inTurn = next < before.from.size() && before.from.get(next) == item;
-            int place = inTurn ? next : place(item);
+        O madeOf(int at) {
+            if (meets(at, next)) {
+                return before.to.get(next++);
+            }
+            if (putInstead(at)) {
+                next++;
+                return null;
+            }
+            int place = place(items.get(at));
             if (place < 0) {
                 return null;
             }
             next = place + 1;
             return before.to.get(place);
+        }
+
+        private boolean meets(int at, int place) {
+            return at < items.size()
+                    && place < before.from.size()
+                    && before.from.get(place) == items.get(at);
+        }
+
+        /** An edit puts one item in the stead of another: behind it both lists go on alike. */
+        private boolean putInstead(int at) {
+            boolean last = at + 1 == items.size() && next + 1 == before.from.size();
+            return last || meets(at + 1, next + 1);
         }
 
         private int place(I item) {

@@ -4,21 +4,13 @@ import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Habits;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.KitIndex;
-import app.jerboa.core.job.Line;
-import app.jerboa.core.job.Mount;
 import app.jerboa.core.job.OwnProfile;
 import app.jerboa.core.job.Practices;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.addresses.JobAddresses;
-import app.jerboa.core.job.cabling.Cabling;
-import app.jerboa.core.job.control.Wanted;
-import app.jerboa.core.job.identity.LineNumbers;
-import app.jerboa.core.job.identity.Numbers;
 import app.jerboa.core.job.proof.Mark;
-import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.net.AddressFacts;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.FactoryAddress;
@@ -26,9 +18,6 @@ import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
 import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.SubnetSum;
-import app.jerboa.core.profile.PowerDraw;
-import app.jerboa.core.profile.RemoteFunction;
-import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
 import app.jerboa.server.findings.FindingBody;
@@ -36,9 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** A job's items as its pages show them. */
 final class JobBodies {
@@ -46,14 +33,15 @@ final class JobBodies {
 
     /**
      * @param devices of the job, in its order
+     * @param lines of the job, in its order
      * @param runs of the job, in its order
      */
     static JobParts parts(
-            Proof proof,
+            Job job,
             List<JobView.DeviceBody> devices,
+            List<JobView.LineBody> lines,
             List<JobView.RunName> runs,
             List<FindingBody> findings) {
-        Job job = proof.job();
         List<JobView.SubnetBody> subnets = subnets(job);
         return new JobParts(
                 job.name(),
@@ -62,7 +50,7 @@ final class JobBodies {
                 subnets,
                 job.ranges().stream().map(JobBodies::houseRange).toList(),
                 devices,
-                lines(proof),
+                lines,
                 runs,
                 ownProfiles(job),
                 findings);
@@ -190,70 +178,5 @@ final class JobBodies {
                 mark.wire(),
                 d.profile().factory().map(FactoryAddress::address).map(Ipv4::toString).orElse(""),
                 d.profile().paints());
-    }
-
-    private static List<JobView.LineBody> lines(Proof proof) {
-        Job job = proof.job();
-        LineNumbers numbers = LineNumbers.of(job);
-        Cabling cabling = Cabling.of(job);
-        return job.lines().stream().map(l -> line(proof, l, cabling, numbers.of(l))).toList();
-    }
-
-    private static JobView.LineBody line(Proof proof, Line l, Cabling cabling, Numbers numbers) {
-        KitIndex kit = cabling.kit();
-        Proof.Count count = proof.count(l);
-        return new JobView.LineBody(
-                l.id(),
-                l.number(),
-                proof.job().label(l),
-                l.camera().value(),
-                l.controlId(),
-                key(l.key(), kit),
-                key(l.also(), kit),
-                key(l.paint(), kit),
-                l.input()
-                        .map(
-                                i ->
-                                        new JobView.PlaceBody(
-                                                i.switcher().value(),
-                                                kit.device(i.switcher()).name(),
-                                                i.number())),
-                l.tally(),
-                Wanted.of(l, kit.device(l.camera()).profile()).stream()
-                        .map(RemoteFunction::toString)
-                        .toList(),
-                l.wants().isPresent(),
-                kit.mount(l.camera()).map(Mount::id),
-                kit.mount(l.camera()).map(Mount::place).orElse(""),
-                port(cabling, l.camera()),
-                kit.device(l.camera()).profile().draw().map(PowerDraw::mostWatts).orElse(0.0),
-                numbers.values().keySet().stream()
-                        .filter(a -> numbers.differs(a, l.number()))
-                        .map(a -> a.name().toLowerCase(Locale.ROOT).replace('_', '-'))
-                        .toList(),
-                count.proved(),
-                count.needed());
-    }
-
-    /** Of its own socket, or of what is fitted to it. */
-    private static String port(Cabling cabling, DeviceId camera) {
-        return Stream.concat(
-                        Stream.of(camera), cabling.kit().fitted(camera).stream().map(Device::id))
-                .flatMap(
-                        d ->
-                                cabling.at(d, Signal.NETWORK)
-                                        .map(r -> r.beyond(d))
-                                        .map(p -> p.device().name() + " " + p.socket().name()))
-                .findFirst()
-                .orElse("");
-    }
-
-    private static Optional<JobView.PlaceBody> key(Optional<Line.Key> key, KitIndex kit) {
-        return key.map(
-                k ->
-                        new JobView.PlaceBody(
-                                k.controller().value(),
-                                kit.device(k.controller()).name(),
-                                k.number()));
     }
 }

@@ -25,6 +25,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.LongFunction;
 import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
@@ -44,6 +45,7 @@ public class JobViews {
             Job job,
             JobParts parts,
             Made<Device, JobView.DeviceBody> devices,
+            ShownLines lines,
             Made<Run, JobView.RunName> runs,
             Made<Finding, FindingWords.Worded> findings) {
 
@@ -187,12 +189,13 @@ public class JobViews {
         Job job = stored.job();
         KitIndex kit = KitIndex.of(job);
         List<JobFindings.Judged> found = Checks.of(proof);
-        Map<DeviceId, Mark> marks = DeviceMarks.of(proof, found);
+        Function<Device, Mark> mark = DeviceMarks.by(proof, found);
         Made<Device, JobView.DeviceBody> devices =
                 Made.of(
                         job.devices(),
                         before.map(Shown::devices),
-                        (d, was) -> JobBodies.device(d, marks.get(d.id()), was));
+                        (d, was) -> JobBodies.device(d, mark.apply(d), was));
+        ShownLines lines = ShownLines.of(proof, before.map(Shown::lines));
         Made<Run, JobView.RunName> runs =
                 Made.of(
                         job.runs(),
@@ -212,8 +215,13 @@ public class JobViews {
                 new Shown(
                         job,
                         JobBodies.parts(
-                                proof, devices.to(), runs.to(), waived(found, findings.to())),
+                                job,
+                                devices.to(),
+                                lines.bodies(),
+                                runs.to(),
+                                waived(found, findings.to())),
                         devices,
+                        lines,
                         runs,
                         findings);
         newest.put(stored.id(), now);

@@ -39,6 +39,10 @@ final class Feeds {
     private final Map<DeviceId, Link> feeding;
     private final Map<DeviceId, List<Device>> behind;
     private final Map<DeviceId, Feed> feeds;
+
+    /** By their ports; the very same list while its feeds are. */
+    private final Map<DeviceId, List<Feed>> given;
+
     private final Set<DeviceId> open = new HashSet<>();
     private final List<Feed> inOrder = new ArrayList<>();
 
@@ -48,13 +52,15 @@ final class Feeds {
             Optional<Feeds> before,
             Map<DeviceId, Link> feeding,
             Map<DeviceId, List<Device>> behind,
-            Map<DeviceId, Feed> feeds) {
+            Map<DeviceId, Feed> feeds,
+            Map<DeviceId, List<Feed>> given) {
         this.devices = devices;
         this.sockets = sockets;
         this.before = before;
         this.feeding = feeding;
         this.behind = behind;
         this.feeds = feeds;
+        this.given = given;
     }
 
     /** A feed that is the same as in the job before is the very same object. */
@@ -77,6 +83,7 @@ final class Feeds {
                         before,
                         new HashMap<>(),
                         new HashMap<>(),
+                        new HashMap<>(),
                         new HashMap<>());
         for (Device d : devices) {
             feedingLink(d, sockets.at(d.id())).ifPresent(l -> hung.hang(d, l));
@@ -95,31 +102,34 @@ final class Feeds {
      */
     @SuppressWarnings("ReferenceEquality") // Lists that are the same are the very same objects.
     private Optional<Feeds> relaid(List<Device> now, Sockets others) {
-        if (now != devices) {
+        Optional<Set<DeviceId>> ends = others.since(sockets);
+        if (now != devices || ends.isEmpty()) {
             return Optional.empty();
         }
         Map<DeviceId, Link> links = new HashMap<>(feeding);
         Map<DeviceId, Feed> known = new HashMap<>(feeds);
-        for (Device d : devices) {
-            List<Link> joined = others.at(d.id());
-            if (joined != sockets.at(d.id())) {
-                Link was = feeding.get(d.id());
-                Link is = feedingLink(d, joined).orElse(null);
-                if (was == null ? is != null : is == null || !is.joinsAs(was)) {
-                    return Optional.empty();
-                }
-                links.computeIfPresent(d.id(), (id, link) -> is);
-                forget(d.id(), known);
+        Map<DeviceId, List<Feed>> lists = new HashMap<>(given);
+        for (DeviceId end : ends.get()) {
+            List<Link> joined = others.at(end);
+            Device d = joined.get(0).at(end).device();
+            Link was = feeding.get(end);
+            Link is = feedingLink(d, joined).orElse(null);
+            if (was == null ? is != null : is == null || !is.joinsAs(was)) {
+                return Optional.empty();
             }
+            links.computeIfPresent(end, (id, link) -> is);
+            forget(end, known, lists);
         }
-        return Optional.of(new Feeds(now, others, Optional.of(this), links, behind, known));
+        return Optional.of(new Feeds(now, others, Optional.of(this), links, behind, known, lists));
     }
 
     /** What it takes is passed on by whatever feeds it. */
-    private void forget(DeviceId device, Map<DeviceId, Feed> known) {
+    private void forget(
+            DeviceId device, Map<DeviceId, Feed> known, Map<DeviceId, List<Feed>> lists) {
         DeviceId at = device;
         for (Link link = feeding.get(at); link != null && known.remove(at) != null; ) {
             at = link.beyond(at).device().id();
+            lists.remove(at);
             link = feeding.get(at);
         }
     }
@@ -128,6 +138,7 @@ final class Feeds {
         for (Device d : devices) {
             feed(d).ifPresent(inOrder::add);
         }
+        behind.forEach((source, loads) -> given.computeIfAbsent(source, s -> byPort(loads)));
         before = Optional.empty();
         return this;
     }
@@ -168,13 +179,13 @@ final class Feeds {
     }
 
     private Optional<Feed> feed(Device d) {
-        Link link = feeding.get(d.id());
-        if (link == null) {
-            return Optional.empty();
-        }
         Feed known = feeds.get(d.id());
         if (known != null) {
             return Optional.of(known);
+        }
+        Link link = feeding.get(d.id());
+        if (link == null) {
+            return Optional.empty();
         }
         if (!open.add(d.id())) {
             return Optional.empty();
@@ -304,11 +315,15 @@ final class Feeds {
                 .findFirst();
     }
 
-    /** What a device gives, by its ports. */
-    List<Feed> from(DeviceId source) {
-        return behind.getOrDefault(source, List.of()).stream()
+    private List<Feed> byPort(List<Device> loads) {
+        return loads.stream()
                 .map(d -> feeds.get(d.id()))
                 .sorted(Comparator.comparingInt(f -> f.port().socket().number()))
                 .toList();
+    }
+
+    /** What a device gives, by its ports; the very same list while it is the same. */
+    List<Feed> from(DeviceId source) {
+        return given.getOrDefault(source, List.of());
     }
 }

@@ -20,8 +20,9 @@ record Joint(Run run, Device from, Device to, Optional<Link> link, Optional<Refu
      *
      * @param before of the job before it: taken over where neither the run nor its devices are
      *     others
+     * @param sameKit the devices are those of the job before it
      */
-    static List<Joint> all(Job job, List<Joint> before) {
+    static List<Joint> all(Job job, List<Joint> before, boolean sameKit) {
         KitIndex kit = KitIndex.of(job);
         List<Joint> made = new ArrayList<>(job.runs().size());
         int next = 0;
@@ -29,17 +30,21 @@ record Joint(Run run, Device from, Device to, Optional<Link> link, Optional<Refu
             while (next < before.size() && before.get(next).run.id() < run.id()) {
                 next++;
             }
-            Device from = kit.device(run.from().device());
-            Device to = kit.device(run.to().device());
-            boolean same = next < before.size() && before.get(next).isOf(run, from, to);
-            made.add(same ? before.get(next) : of(run, from, to));
+            Joint was = next < before.size() ? before.get(next) : null;
+            boolean same = was != null && was.isOf(run) && (sameKit || was.isBetween(kit));
+            made.add(same ? was : of(run, kit));
         }
         return made;
     }
 
-    @SuppressWarnings("ReferenceEquality") // To compare what they hold takes longer than a joint.
-    private boolean isOf(Run otherRun, Device otherFrom, Device otherTo) {
-        return run == otherRun && from == otherFrom && to == otherTo;
+    @SuppressWarnings("ReferenceEquality") // To compare what it holds takes longer than a joint.
+    private boolean isOf(Run other) {
+        return run == other;
+    }
+
+    @SuppressWarnings("ReferenceEquality")
+    private boolean isBetween(KitIndex kit) {
+        return from == kit.device(run.from().device()) && to == kit.device(run.to().device());
     }
 
     /** Of the same devices and sockets, and both can be. */
@@ -49,7 +54,9 @@ record Joint(Run run, Device from, Device to, Optional<Link> link, Optional<Refu
                 && link.orElseThrow().joinsAs(other.link.orElseThrow());
     }
 
-    private static Joint of(Run run, Device from, Device to) {
+    private static Joint of(Run run, KitIndex kit) {
+        Device from = kit.device(run.from().device());
+        Device to = kit.device(run.to().device());
         Optional<Link> link = Link.of(run, from, to);
         return new Joint(
                 run, from, to, link, link.map(Joint::refusal).orElse(Optional.of(Refusal.NO_PORT)));

@@ -1,8 +1,12 @@
 package app.jerboa.core.job.cabling;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.power.PoeClass;
 import app.jerboa.core.profile.PowerSource;
+import app.jerboa.core.value.Made;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -29,17 +33,55 @@ public record PoeBudget(
         double reservedWatts,
         List<Feed> refused) {
 
-    /** Of every device that gives power over Ethernet, in their order. */
+    private static final Parts READS = Parts.of(ItemKind.SITE, ItemKind.DEVICE, ItemKind.RUN);
+
+    /** With the feeds that it was worked out from. */
+    private record Counted(PoeBudget budget, List<Feed> from) {}
+
+    private record All(int headroom, Made<Device, Counted> counted) {}
+
+    /**
+     * Of every device that gives power over Ethernet, in their order; one that is as in the job
+     * before is the very same object.
+     */
     public static List<PoeBudget> all(PowerPlan plan) {
-        return plan.cabling().job().devices().stream().flatMap(d -> of(plan, d).stream()).toList();
+        return plan
+                .cabling()
+                .job()
+                .workedAfter(PoeBudget.class, READS, All.class, before -> all(plan, before))
+                .counted()
+                .to()
+                .stream()
+                .map(Counted::budget)
+                .toList();
+    }
+
+    private static All all(PowerPlan plan, Optional<All> before) {
+        Job job = plan.cabling().job();
+        int headroom = job.site().habits().powerHeadroom();
+        return new All(
+                headroom,
+                Made.of(
+                        job.devices().stream().filter(PoeBudget::gives).toList(),
+                        before.filter(b -> b.headroom == headroom).map(All::counted),
+                        (d, was) -> counted(plan, d, was)));
+    }
+
+    @SuppressWarnings("ReferenceEquality") // Feeds that nothing touched are the same list.
+    private static Counted counted(PowerPlan plan, Device source, Counted before) {
+        List<Feed> from = plan.from(source.id());
+        return before != null && before.from == from
+                ? before
+                : new Counted(of(plan, source).orElseThrow(), from);
+    }
+
+    private static boolean gives(Device d) {
+        return d.profile().gives().filter(g -> g.poePorts() > 0 && !g.passive()).isPresent();
     }
 
     /** Empty for what gives none. */
     public static Optional<PoeBudget> of(PowerPlan plan, Device source) {
-        return source.profile()
-                .gives()
-                .filter(g -> g.poePorts() > 0 && !g.passive())
-                .map(g -> of(plan, source, g));
+        return source.profile().gives().filter(g -> gives(source)).map(g -> of(plan, source, g));
     }
 
     private static PoeBudget of(PowerPlan plan, Device source, PowerSource gives) {

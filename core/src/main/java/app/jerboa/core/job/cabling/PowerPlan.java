@@ -87,7 +87,7 @@ public final class PowerPlan {
         return feeds.over(run);
     }
 
-    /** What a device gives, by its ports. */
+    /** What a device gives, by its ports; the very same list while it is the same. */
     public List<Feed> from(DeviceId source) {
         return feeds.from(source);
     }

@@ -2,37 +2,59 @@ package app.jerboa.core.job.cabling;
 
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.Parts;
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Which runs are in which sockets; holds no job. */
 final class Sockets {
     private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
 
+    private final List<Device> devices;
     private final List<Joint> joints;
     private final List<Link> links;
     private final Map<Run, Refusal> refused;
     private final Map<DeviceId, List<Link>> byDevice;
     private final Map<Place, Integer> used;
+    private final Since since;
+
+    /** Names this object without holding it: one that follows it holds no more than that. */
+    private final Object name = new Object();
 
     private Sockets(
+            List<Device> devices,
             List<Joint> joints,
             List<Link> links,
             Map<Run, Refusal> refused,
             Map<DeviceId, List<Link>> byDevice,
-            Map<Place, Integer> used) {
+            Map<Place, Integer> used,
+            Since since) {
+        this.devices = devices;
         this.joints = joints;
         this.links = links;
         this.refused = refused;
         this.byDevice = byDevice;
         this.used = used;
+        this.since = since;
+    }
+
+    /**
+     * How it differs from the one it was made of, if it was made of one.
+     *
+     * @param before its name
+     * @param devices whose runs are others, in the same sockets
+     */
+    private record Since(Object before, Set<DeviceId> devices) {
+        static final Since NOTHING = new Since(new Object(), Set.of());
     }
 
     /** One socket of one device. */
@@ -49,18 +71,31 @@ final class Sockets {
     }
 
     private static Sockets of(Job job, Optional<Sockets> before) {
-        List<Joint> joints = Joint.all(job, before.map(b -> b.joints).orElse(List.of()));
-        return before.flatMap(b -> b.relaid(joints)).orElseGet(() -> filled(joints));
+        List<Device> devices = job.devices();
+        List<Joint> joints =
+                Joint.all(
+                        job,
+                        before.map(b -> b.joints).orElse(List.of()),
+                        before.filter(b -> b.isOf(devices)).isPresent());
+        return before.flatMap(b -> b.relaid(devices, joints))
+                .orElseGet(() -> filled(devices, joints));
     }
 
-    private static Sockets filled(List<Joint> joints) {
+    @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.
+    private boolean isOf(List<Device> others) {
+        return devices == others;
+    }
+
+    private static Sockets filled(List<Device> devices, List<Joint> joints) {
         Sockets sockets =
                 new Sockets(
+                        devices,
                         joints,
                         new ArrayList<>(joints.size()),
                         new LinkedHashMap<>(),
                         new HashMap<>(2 * joints.size()),
-                        new HashMap<>(4 * joints.size()));
+                        new HashMap<>(4 * joints.size()),
+                        Since.NOTHING);
         joints.forEach(sockets::take);
         return sockets;
     }
@@ -88,32 +123,51 @@ final class Sockets {
 
     /** These joints in the same sockets; empty when any is in another or cannot be. */
     @SuppressWarnings("ReferenceEquality") // What was taken over is the very same object.
-    private Optional<Sockets> relaid(List<Joint> now) {
+    private Optional<Sockets> relaid(List<Device> others, List<Joint> now) {
         if (now.size() != joints.size()) {
             return Optional.empty();
         }
-        Map<Link, Link> others = new HashMap<>();
+        Map<Link, Link> anew = new HashMap<>();
         for (int i = 0; i < now.size(); i++) {
             Joint was = joints.get(i);
             if (now.get(i) != was) {
                 if (refused.containsKey(was.run()) || !now.get(i).joinsAs(was)) {
                     return Optional.empty();
                 }
-                others.put(was.link().orElseThrow(), now.get(i).link().orElseThrow());
+                anew.put(was.link().orElseThrow(), now.get(i).link().orElseThrow());
             }
         }
-        Map<DeviceId, List<Link>> at = new HashMap<>(byDevice);
-        for (Link was : others.keySet()) {
-            at.computeIfPresent(was.from().device().id(), (d, all) -> replaced(all, others));
-            at.computeIfPresent(was.to().device().id(), (d, all) -> replaced(all, others));
+        Set<DeviceId> ends = new HashSet<>();
+        for (Link was : anew.keySet()) {
+            ends.add(was.from().device().id());
+            ends.add(was.to().device().id());
         }
-        return Optional.of(new Sockets(now, replaced(links, others), refused, at, used));
+        Map<DeviceId, List<Link>> at = new HashMap<>(byDevice);
+        ends.forEach(e -> at.computeIfPresent(e, (d, all) -> replaced(all, anew)));
+        return Optional.of(
+                new Sockets(
+                        others,
+                        now,
+                        replaced(links, anew),
+                        refused,
+                        at,
+                        used,
+                        new Since(name, ends)));
     }
 
-    private static List<Link> replaced(List<Link> links, Map<Link, Link> others) {
+    private static List<Link> replaced(List<Link> links, Map<Link, Link> anew) {
         List<Link> all = new ArrayList<>(links);
-        all.replaceAll(l -> others.getOrDefault(l, l));
+        all.replaceAll(l -> anew.getOrDefault(l, l));
         return all;
+    }
+
+    /**
+     * Devices whose runs are others than before, all of them in the same sockets as before; empty
+     * where more than that may be different.
+     */
+    @SuppressWarnings("ReferenceEquality") // A name is one object.
+    Optional<Set<DeviceId>> since(Sockets before) {
+        return since.before == before.name ? Optional.of(since.devices) : Optional.empty();
     }
 
     boolean free(Link.Plug plug) {

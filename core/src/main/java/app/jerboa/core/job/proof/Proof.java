@@ -150,7 +150,11 @@ public final class Proof {
                         .isPresent();
     }
 
+    /** Of what nothing was seen nothing is proved. */
     private boolean proved(Device device) {
+        if (!observed.knows(device.id())) {
+            return false;
+        }
         Optional<Line> line = cabling.line(device.id());
         if (line.isPresent()) {
             Count count = count(line.get());

@@ -23,6 +23,9 @@ public final class ProofFindings {
         List<Finding> found = new ArrayList<>();
         for (Device d : proof.job().devices()) {
             Map<Topic, Standing> known = proof.known(d.id());
+            if (known.isEmpty()) {
+                continue;
+            }
             boolean fought = differs(known, Topic.ALONE);
             known.forEach(
                     (topic, standing) -> {

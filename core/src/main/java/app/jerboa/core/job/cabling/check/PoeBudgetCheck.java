@@ -5,6 +5,8 @@ import app.jerboa.core.finding.FindingCode;
 import app.jerboa.core.finding.Fix;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Feed;
@@ -12,6 +14,7 @@ import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PoeBudget;
 import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Made;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -24,15 +27,15 @@ import java.util.stream.Stream;
 final class PoeBudgetCheck {
     private static final int MOST_ROOMS = 6;
 
+    private static final Parts READS = Parts.of(ItemKind.SITE, ItemKind.DEVICE, ItemKind.RUN);
+
     private final CablingPlan plan;
-    private final List<PoeBudget> budgets;
 
     /** Those with most watts left: a fix looks no further, so that many switches stay quick. */
     private final List<PoeBudget> roomy;
 
-    private PoeBudgetCheck(CablingPlan plan) {
+    private PoeBudgetCheck(CablingPlan plan, List<PoeBudget> budgets) {
         this.plan = plan;
-        budgets = PoeBudget.all(plan.power());
         roomy =
                 budgets.stream()
                         .filter(b -> spare(b) > 0)
@@ -45,18 +48,58 @@ final class PoeBudgetCheck {
         return b.allowedWatts() - b.movingWatts();
     }
 
+    /**
+     * What was found, with all that a fix looked at beside the budget itself.
+     *
+     * @param plugged what is in the sockets of the roomy ones
+     */
+    private record Found(
+            List<PoeBudget> roomy, List<List<Link>> plugged, Made<PoeBudget, List<Finding>> at) {
+        @SuppressWarnings("ReferenceEquality") // What nothing touched is the same object.
+        boolean offers(List<PoeBudget> roomyNow, List<List<Link>> pluggedNow) {
+            boolean same = roomy.size() == roomyNow.size();
+            for (int i = 0; same && i < roomy.size(); i++) {
+                same = roomy.get(i) == roomyNow.get(i) && plugged.get(i) == pluggedNow.get(i);
+            }
+            return same;
+        }
+    }
+
+    /** What was found at a budget stands while neither it nor the switches with room are others. */
     static List<Finding> of(CablingPlan plan) {
-        PoeBudgetCheck check = new PoeBudgetCheck(plan);
+        return plan
+                .job()
+                .workedAfter(PoeBudgetCheck.class, READS, Found.class, before -> of(plan, before))
+                .at()
+                .to()
+                .stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private static Found of(CablingPlan plan, Optional<Found> before) {
+        List<PoeBudget> budgets = PoeBudget.all(plan.power());
+        PoeBudgetCheck check = new PoeBudgetCheck(plan, budgets);
+        List<List<Link>> plugged =
+                check.roomy.stream().map(b -> plan.cabling().at(b.source().id())).toList();
+        return new Found(
+                check.roomy,
+                plugged,
+                Made.of(
+                        budgets,
+                        before.filter(f -> f.offers(check.roomy, plugged)).map(Found::at),
+                        (b, was) -> was == null ? check.found(b) : was));
+    }
+
+    private List<Finding> found(PoeBudget b) {
         List<Finding> found = new ArrayList<>();
-        for (PoeBudget b : check.budgets) {
-            if (b.over()) {
-                found.add(check.sum(b, CablingCodes.BUDGET, b.shed()));
-            } else if (b.tight()) {
-                found.add(check.sum(b, CablingCodes.HEADROOM, List.of()));
-            }
-            if (!b.refused().isEmpty() && !b.over()) {
-                found.add(check.about(b, CablingCodes.RESERVE, b.refused()));
-            }
+        if (b.over()) {
+            found.add(sum(b, CablingCodes.BUDGET, b.shed()));
+        } else if (b.tight()) {
+            found.add(sum(b, CablingCodes.HEADROOM, List.of()));
+        }
+        if (!b.refused().isEmpty() && !b.over()) {
+            found.add(about(b, CablingCodes.RESERVE, b.refused()));
         }
         return found;
     }
