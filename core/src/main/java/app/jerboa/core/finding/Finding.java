@@ -32,10 +32,7 @@ public record Finding(
     public static final String RUN = "run";
 
     /** Stops first, then by code, then by the first device: same input, same order. */
-    public static final Comparator<Finding> ORDER =
-            Comparator.comparing((Finding f) -> f.code().severity())
-                    .thenComparing(f -> f.code().code())
-                    .thenComparing(f -> f.devices().get(0));
+    public static final Comparator<Finding> ORDER = Finding::order;
 
     public Finding {
         devices = List.copyOf(devices);
@@ -67,5 +64,15 @@ public record Finding(
                 + devices.stream().map(DeviceId::toString).toList()
                 + field.wire()
                 + socket;
+    }
+
+    @SuppressWarnings("ReferenceEquality") // Most neighbours are of one code, which is one object.
+    private static int order(Finding a, Finding b) {
+        int order = 0;
+        if (a.code != b.code) {
+            order = a.code.severity().compareTo(b.code.severity());
+            order = order == 0 ? a.code.code().compareTo(b.code.code()) : order;
+        }
+        return order == 0 ? a.devices.get(0).compareTo(b.devices.get(0)) : order;
     }
 }

@@ -4,15 +4,15 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.item.Parts;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** The job that follows another: kinds of items that were not touched are the very same lists. */
 final class JobAfter {
@@ -75,26 +75,32 @@ final class JobAfter {
             return unchanged;
         }
         List<T> all = new ArrayList<>(unchanged.size() + put.size());
-        long[] others = others(kind);
-        for (T item : unchanged) {
-            long id = item.ref().id();
-            if (Arrays.binarySearch(others, id) < 0) {
-                all.add(item);
-            } else if (!gone.contains(item.ref())) {
-                all.add(type.cast(put.remove(item.ref())));
-            }
+        all.addAll(unchanged);
+        if (gone.stream().anyMatch(r -> r.kind() == kind)) {
+            all.removeIf(i -> gone.contains(i.ref()));
         }
-        put.values().stream().filter(i -> i.ref().kind() == kind).map(type::cast).forEach(all::add);
-        all.sort(order);
+        Map<ItemRef, T> others = new HashMap<>();
+        put.values().stream()
+                .filter(i -> i.ref().kind() == kind)
+                .forEach(i -> others.put(i.ref(), type.cast(i)));
+        if (!inTheirPlaces(all, others.values(), order)) {
+            all.replaceAll(i -> Optional.ofNullable(others.remove(i.ref())).orElse(i));
+            all.addAll(others.values());
+            all.sort(order);
+        }
         return all;
     }
 
-    /** The ids of what is new, other or gone: few, so that to ask for one costs next to nothing. */
-    private long[] others(ItemKind kind) {
-        return Stream.concat(put.keySet().stream(), gone.stream())
-                .filter(r -> r.kind() == kind)
-                .mapToLong(ItemRef::id)
-                .sorted()
-                .toArray();
+    /** Each is put where the one of its ref is; false once one is not there by its order. */
+    private static <T extends JobItem> boolean inTheirPlaces(
+            List<T> all, Collection<T> others, Comparator<? super T> order) {
+        for (T other : others) {
+            int at = Collections.binarySearch(all, other, order);
+            if (at < 0 || !all.get(at).ref().equals(other.ref())) {
+                return false;
+            }
+            all.set(at, other);
+        }
+        return true;
     }
 }

@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Param;
 /** The commands of all jobs, each with all that its inverse needs. */
 @Mapper
 interface CommandMapper {
+    /** What this person had taken back cannot be done again after it. */
     long insertCommand(
             @Param("job") long job,
             @Param("account") long account,
@@ -30,6 +31,4 @@ interface CommandMapper {
             @Param("job") long job, @Param("command") long command, @Param("part") String part);
 
     void setCommandState(@Param("command") long command, @Param("state") String state);
-
-    void dropUndone(@Param("job") long job, @Param("account") long account);
 }

@@ -119,7 +119,6 @@ public class Commands {
         }
         Job after = edited(stored.job(), changes);
         String label = CommandWords.label(stored.job(), changes);
-        mapper.dropUndone(stored.id(), by.id());
         mapper.insertCommand(
                 stored.id(),
                 by.id(),

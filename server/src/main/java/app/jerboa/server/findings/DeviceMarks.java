@@ -10,31 +10,42 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** How far every device of a job is: the one word that every page shows. */
 public final class DeviceMarks {
-    private DeviceMarks() {}
-
-    public static Map<DeviceId, Mark> of(Proof proof) {
-        Function<Device, Mark> mark = by(proof, Checks.of(proof));
-        return proof.job().devices().stream().collect(Collectors.toMap(Device::id, mark));
-    }
+    private final Proof proof;
+    private final Set<DeviceId> stopped = new HashSet<>();
+    private final Set<DeviceId> waived = new HashSet<>();
 
     /**
-     * Device by device.
-     *
      * @param findings of that same proof
      */
-    public static Function<Device, Mark> by(Proof proof, List<JobFindings.Judged> findings) {
-        Set<DeviceId> stopped = new HashSet<>();
-        Set<DeviceId> waived = new HashSet<>();
+    public DeviceMarks(Proof proof, List<JobFindings.Judged> findings) {
+        this.proof = proof;
         for (JobFindings.Judged j : findings) {
             if (j.finding().code().severity() == Severity.STOP) {
                 (j.waiver().isEmpty() ? stopped : waived).addAll(j.finding().devices());
             }
         }
-        return d -> proof.mark(d, stopped.contains(d.id()), waived.contains(d.id()));
+    }
+
+    public static Map<DeviceId, Mark> of(Proof proof) {
+        DeviceMarks marks = new DeviceMarks(proof, Checks.of(proof));
+        return proof.job().devices().stream().collect(Collectors.toMap(Device::id, marks::of));
+    }
+
+    public Mark of(Device d) {
+        return proof.mark(d, stopped.contains(d.id()), waived.contains(d.id()));
+    }
+
+    /** Every mark is as it was: the same devices, stopped by as much, and nothing seen of any. */
+    @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.
+    public boolean areThoseOf(DeviceMarks before) {
+        return proof.job().devices() == before.proof.job().devices()
+                && proof.observed().nothing()
+                && before.proof.observed().nothing()
+                && stopped.equals(before.stopped)
+                && waived.equals(before.waived);
     }
 }

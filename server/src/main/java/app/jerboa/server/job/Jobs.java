@@ -4,7 +4,6 @@ import app.jerboa.core.bringup.LaptopAddress;
 import app.jerboa.core.item.ChangeSet;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Item;
-import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
@@ -20,7 +19,6 @@ import app.jerboa.server.job.Rows.WholeRow;
 import app.jerboa.server.logbook.DevicesOfJob;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.Profiles;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -150,14 +148,8 @@ public class Jobs implements DevicesOfJob {
                                 changes.adds().stream().map(Item::ref),
                                 changes.edits().stream().map(Edit::item))
                         .collect(Collectors.toSet());
-        Set<ItemKind> kinds = EnumSet.noneOf(ItemKind.class);
-        touched.forEach(r -> kinds.add(r.kind()));
         List<Item> written =
-                kinds.stream()
-                        .flatMap(k -> after.items(k).stream())
-                        .filter(i -> touched.contains(i.ref()))
-                        .map(JobItems::item)
-                        .toList();
+                touched.stream().flatMap(r -> after.item(r).stream()).map(JobItems::item).toList();
         if (!written.isEmpty()) {
             mapper.putItems(before.id(), texts.write(written));
         }

@@ -6,7 +6,6 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.check.JobFindings;
-import app.jerboa.core.job.proof.Mark;
 import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Made;
@@ -25,7 +24,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.LongFunction;
 import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
@@ -44,6 +42,7 @@ public class JobViews {
     private record Shown(
             Job job,
             JobParts parts,
+            DeviceMarks marks,
             Made<Device, JobView.DeviceBody> devices,
             ShownLines lines,
             Made<Run, JobView.RunName> runs,
@@ -183,24 +182,34 @@ public class JobViews {
         return shown.get(stored, this::show).parts();
     }
 
+    @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.
     private Shown show(Jobs.Stored stored) {
         Optional<Shown> before = Optional.ofNullable(newest.getIfPresent(stored.id()));
         Proof proof = stored.proof();
         Job job = stored.job();
         KitIndex kit = KitIndex.of(job);
         List<JobFindings.Judged> found = Checks.of(proof);
-        Function<Device, Mark> mark = DeviceMarks.by(proof, found);
+        DeviceMarks marks = new DeviceMarks(proof, found);
         Made<Device, JobView.DeviceBody> devices =
-                Made.of(
-                        job.devices(),
-                        before.map(Shown::devices),
-                        (d, was) -> JobBodies.device(d, mark.apply(d), was));
+                before.filter(b -> marks.areThoseOf(b.marks()))
+                        .map(Shown::devices)
+                        .orElseGet(
+                                () ->
+                                        Made.of(
+                                                job.devices(),
+                                                before.map(Shown::devices),
+                                                (d, was) -> JobBodies.device(d, marks.of(d), was)));
         ShownLines lines = ShownLines.of(proof, before.map(Shown::lines));
+        boolean sameKit = before.filter(b -> b.job().devices() == job.devices()).isPresent();
         Made<Run, JobView.RunName> runs =
                 Made.of(
                         job.runs(),
                         before.map(Shown::runs),
-                        (r, was) -> JobBodies.run(r, kit.device(r.to().device()).name(), was));
+                        (r, was) ->
+                                sameKit && was != null
+                                        ? was
+                                        : JobBodies.run(
+                                                r, kit.device(r.to().device()).name(), was));
         LongFunction<String> names = names(job);
         boolean renamed = before.filter(b -> b.names(job, runs)).isEmpty();
         Made<Finding, FindingWords.Worded> findings =
@@ -220,6 +229,7 @@ public class JobViews {
                                 lines.bodies(),
                                 runs.to(),
                                 waived(found, findings.to())),
+                        marks,
                         devices,
                         lines,
                         runs,
@@ -250,7 +260,7 @@ public class JobViews {
         return found.stream().map(j -> words.words(j.finding(), names).body(j.waiver())).toList();
     }
 
-    /** What items are called; most that findings name are devices. */
+    /** What items are called; most that findings name are devices, and most others are runs. */
     private static LongFunction<String> names(Job job) {
         KitIndex kit = KitIndex.of(job);
         Map<Long, String> others = new HashMap<>();
@@ -259,17 +269,14 @@ public class JobViews {
             if (device != null) {
                 return device.name();
             }
+            Optional<Run> run = job.run(id);
+            if (run.isPresent()) {
+                Run.End to = run.get().to();
+                return kit.device(to.device()).name() + " " + to.port();
+            }
             if (others.isEmpty()) {
                 job.lines().forEach(l -> others.put(l.id(), job.label(l)));
                 job.mounts().forEach(m -> others.put(m.id(), kit.device(m.camera()).name()));
-                job.runs()
-                        .forEach(
-                                r ->
-                                        others.put(
-                                                r.id(),
-                                                kit.device(r.to().device()).name()
-                                                        + " "
-                                                        + r.to().port()));
             }
             return others.get(id);
         };

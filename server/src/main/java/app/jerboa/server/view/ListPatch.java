@@ -24,12 +24,18 @@ public record ListPatch<T>(List<String> gone, List<Placed<T>> put) {
      */
     public record Placed<T>(int at, T row) {}
 
+    /** Most rows are the very same objects: these need not even be looked into. */
+    @SuppressWarnings("ReferenceEquality")
+    private static <T> boolean same(T a, T b) {
+        return a == b || a.equals(b);
+    }
+
     /** Empty when nothing is different. O(n); what both ends share is only compared. */
     static <T> Optional<ListPatch<T>> between(
             List<T> before, List<T> after, Function<T, String> key) {
         int shorter = Math.min(before.size(), after.size());
         int head = 0;
-        while (head < shorter && before.get(head).equals(after.get(head))) {
+        while (head < shorter && same(before.get(head), after.get(head))) {
             head++;
         }
         if (head == before.size() && head == after.size()) {
@@ -37,8 +43,7 @@ public record ListPatch<T>(List<String> gone, List<Placed<T>> put) {
         }
         int tail = 0;
         while (tail < shorter - head
-                && before.get(before.size() - 1 - tail)
-                        .equals(after.get(after.size() - 1 - tail))) {
+                && same(before.get(before.size() - 1 - tail), after.get(after.size() - 1 - tail))) {
             tail++;
         }
         return Optional.of(

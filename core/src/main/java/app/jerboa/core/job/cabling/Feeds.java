@@ -36,12 +36,15 @@ final class Feeds {
     /** Of the job before; let go once everything is solved. */
     private Optional<Feeds> before;
 
-    private final Map<DeviceId, Link> feeding;
+    private final PerDevice<Link> feeding;
     private final Map<DeviceId, List<Device>> behind;
-    private final Map<DeviceId, Feed> feeds;
+    private final PerDevice<Feed> feeds;
 
     /** By their ports; the very same list while its feeds are. */
-    private final Map<DeviceId, List<Feed>> given;
+    private final PerDevice<List<Feed>> given;
+
+    /** Where the feed of each stands among all. */
+    private final PerDevice<Integer> places;
 
     private final Set<DeviceId> open = new HashSet<>();
     private final List<Feed> inOrder = new ArrayList<>();
@@ -50,10 +53,11 @@ final class Feeds {
             List<Device> devices,
             Sockets sockets,
             Optional<Feeds> before,
-            Map<DeviceId, Link> feeding,
+            PerDevice<Link> feeding,
             Map<DeviceId, List<Device>> behind,
-            Map<DeviceId, Feed> feeds,
-            Map<DeviceId, List<Feed>> given) {
+            PerDevice<Feed> feeds,
+            PerDevice<List<Feed>> given,
+            PerDevice<Integer> places) {
         this.devices = devices;
         this.sockets = sockets;
         this.before = before;
@@ -61,6 +65,7 @@ final class Feeds {
         this.behind = behind;
         this.feeds = feeds;
         this.given = given;
+        this.places = places;
     }
 
     /** A feed that is the same as in the job before is the very same object. */
@@ -71,20 +76,21 @@ final class Feeds {
     private static Feeds of(Job job, Optional<Feeds> before) {
         Sockets sockets = Sockets.of(job);
         return before.flatMap(b -> b.relaid(job.devices(), sockets))
-                .orElseGet(() -> hung(job.devices(), sockets, before))
-                .solved();
+                .orElseGet(() -> hung(job.devices(), sockets, before).solved());
     }
 
     private static Feeds hung(List<Device> devices, Sockets sockets, Optional<Feeds> before) {
+        PerDevice<Link> feeding = PerDevice.of(devices);
         Feeds hung =
                 new Feeds(
                         devices,
                         sockets,
                         before,
+                        feeding,
                         new HashMap<>(),
-                        new HashMap<>(),
-                        new HashMap<>(),
-                        new HashMap<>());
+                        feeding.empty(),
+                        feeding.empty(),
+                        feeding.empty());
         for (Device d : devices) {
             feedingLink(d, sockets.at(d.id())).ifPresent(l -> hung.hang(d, l));
         }
@@ -106,9 +112,9 @@ final class Feeds {
         if (now != devices || ends.isEmpty()) {
             return Optional.empty();
         }
-        Map<DeviceId, Link> links = new HashMap<>(feeding);
-        Map<DeviceId, Feed> known = new HashMap<>(feeds);
-        Map<DeviceId, List<Feed>> lists = new HashMap<>(given);
+        PerDevice<Link> links = feeding.copy();
+        PerDevice<Feed> known = feeds.copy();
+        Set<DeviceId> anew = new HashSet<>();
         for (DeviceId end : ends.get()) {
             List<Link> joined = others.at(end);
             Device d = joined.get(0).at(end).device();
@@ -117,28 +123,59 @@ final class Feeds {
             if (was == null ? is != null : is == null || !is.joinsAs(was)) {
                 return Optional.empty();
             }
-            links.computeIfPresent(end, (id, link) -> is);
-            forget(end, known, lists);
+            links.put(end, is);
+            forget(end, anew);
         }
-        return Optional.of(new Feeds(now, others, Optional.of(this), links, behind, known, lists));
+        anew.forEach(d -> known.put(d, null));
+        return Optional.of(
+                new Feeds(
+                                now,
+                                others,
+                                Optional.of(this),
+                                links,
+                                behind,
+                                known,
+                                given.copy(),
+                                places)
+                        .solvedAgain(anew, inOrder));
     }
 
     /** What it takes is passed on by whatever feeds it. */
-    private void forget(
-            DeviceId device, Map<DeviceId, Feed> known, Map<DeviceId, List<Feed>> lists) {
+    private void forget(DeviceId device, Set<DeviceId> anew) {
         DeviceId at = device;
-        for (Link link = feeding.get(at); link != null && known.remove(at) != null; ) {
+        for (Link link = feeding.get(at); link != null && anew.add(at); link = feeding.get(at)) {
             at = link.beyond(at).device().id();
-            lists.remove(at);
-            link = feeding.get(at);
         }
     }
 
     private Feeds solved() {
         for (Device d : devices) {
-            feed(d).ifPresent(inOrder::add);
+            feed(d).ifPresent(f -> add(d, f));
         }
-        behind.forEach((source, loads) -> given.computeIfAbsent(source, s -> byPort(loads)));
+        behind.forEach((source, loads) -> given.put(source, byPort(loads)));
+        before = Optional.empty();
+        return this;
+    }
+
+    private void add(Device d, Feed feed) {
+        places.put(d.id(), inOrder.size());
+        inOrder.add(feed);
+    }
+
+    /**
+     * @param anew fed devices whose feeds are to be solved
+     * @param order the feeds before
+     */
+    private Feeds solvedAgain(Set<DeviceId> anew, List<Feed> order) {
+        inOrder.addAll(order);
+        Set<DeviceId> sources = new HashSet<>();
+        for (DeviceId d : anew) {
+            int place = places.get(d);
+            Feed feed = feed(order.get(place).load()).orElseThrow();
+            inOrder.set(place, feed);
+            sources.add(feed.link().beyond(d).device().id());
+        }
+        sources.forEach(s -> given.put(s, byPort(behind.get(s))));
         before = Optional.empty();
         return this;
     }
@@ -324,6 +361,7 @@ final class Feeds {
 
     /** What a device gives, by its ports; the very same list while it is the same. */
     List<Feed> from(DeviceId source) {
-        return given.getOrDefault(source, List.of());
+        List<Feed> all = given.get(source);
+        return all == null ? List.of() : all;
     }
 }

@@ -4,8 +4,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
-import java.util.ArrayList;
-import java.util.List;
+import app.jerboa.core.value.Made;
 import java.util.Optional;
 
 /**
@@ -22,27 +21,15 @@ record Joint(Run run, Device from, Device to, Optional<Link> link, Optional<Refu
      *     others
      * @param sameKit the devices are those of the job before it
      */
-    static List<Joint> all(Job job, List<Joint> before, boolean sameKit) {
+    static Made<Run, Joint> all(Job job, Optional<Made<Run, Joint>> before, boolean sameKit) {
         KitIndex kit = KitIndex.of(job);
-        List<Joint> made = new ArrayList<>(job.runs().size());
-        int next = 0;
-        for (Run run : job.runs()) {
-            while (next < before.size() && before.get(next).run.id() < run.id()) {
-                next++;
-            }
-            Joint was = next < before.size() ? before.get(next) : null;
-            boolean same = was != null && was.isOf(run) && (sameKit || was.isBetween(kit));
-            made.add(same ? was : of(run, kit));
-        }
-        return made;
+        return Made.of(
+                job.runs(),
+                before,
+                (run, was) -> was != null && (sameKit || was.isBetween(kit)) ? was : of(run, kit));
     }
 
-    @SuppressWarnings("ReferenceEquality") // To compare what it holds takes longer than a joint.
-    private boolean isOf(Run other) {
-        return run == other;
-    }
-
-    @SuppressWarnings("ReferenceEquality")
+    @SuppressWarnings("ReferenceEquality") // To compare what they hold takes longer than a joint.
     private boolean isBetween(KitIndex kit) {
         return from == kit.device(run.from().device()) && to == kit.device(run.to().device());
     }

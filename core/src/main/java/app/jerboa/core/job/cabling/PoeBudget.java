@@ -62,7 +62,7 @@ public record PoeBudget(
         return new All(
                 headroom,
                 Made.of(
-                        job.devices().stream().filter(PoeBudget::gives).toList(),
+                        Sources.of(job).overEthernet(),
                         before.filter(b -> b.headroom == headroom).map(All::counted),
                         (d, was) -> counted(plan, d, was)));
     }
@@ -75,13 +75,9 @@ public record PoeBudget(
                 : new Counted(of(plan, source).orElseThrow(), from);
     }
 
-    private static boolean gives(Device d) {
-        return d.profile().gives().filter(g -> g.poePorts() > 0 && !g.passive()).isPresent();
-    }
-
     /** Empty for what gives none. */
     public static Optional<PoeBudget> of(PowerPlan plan, Device source) {
-        return source.profile().gives().filter(g -> gives(source)).map(g -> of(plan, source, g));
+        return source.profile().gives().filter(Sources::overEthernet).map(g -> of(plan, source, g));
     }
 
     private static PoeBudget of(PowerPlan plan, Device source, PowerSource gives) {

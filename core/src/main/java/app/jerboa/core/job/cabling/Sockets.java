@@ -6,6 +6,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Made;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -20,10 +21,10 @@ final class Sockets {
     private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
 
     private final List<Device> devices;
-    private final List<Joint> joints;
+    private final Made<Run, Joint> joints;
     private final List<Link> links;
     private final Map<Run, Refusal> refused;
-    private final Map<DeviceId, List<Link>> byDevice;
+    private final PerDevice<List<Link>> byDevice;
     private final Map<Place, Integer> used;
     private final Since since;
 
@@ -32,10 +33,10 @@ final class Sockets {
 
     private Sockets(
             List<Device> devices,
-            List<Joint> joints,
+            Made<Run, Joint> joints,
             List<Link> links,
             Map<Run, Refusal> refused,
-            Map<DeviceId, List<Link>> byDevice,
+            PerDevice<List<Link>> byDevice,
             Map<Place, Integer> used,
             Since since) {
         this.devices = devices;
@@ -72,10 +73,10 @@ final class Sockets {
 
     private static Sockets of(Job job, Optional<Sockets> before) {
         List<Device> devices = job.devices();
-        List<Joint> joints =
+        Made<Run, Joint> joints =
                 Joint.all(
                         job,
-                        before.map(b -> b.joints).orElse(List.of()),
+                        before.map(b -> b.joints),
                         before.filter(b -> b.isOf(devices)).isPresent());
         return before.flatMap(b -> b.relaid(devices, joints))
                 .orElseGet(() -> filled(devices, joints));
@@ -86,17 +87,18 @@ final class Sockets {
         return devices == others;
     }
 
-    private static Sockets filled(List<Device> devices, List<Joint> joints) {
+    private static Sockets filled(List<Device> devices, Made<Run, Joint> joints) {
+        int runs = joints.to().size();
         Sockets sockets =
                 new Sockets(
                         devices,
                         joints,
-                        new ArrayList<>(joints.size()),
+                        new ArrayList<>(runs),
                         new LinkedHashMap<>(),
-                        new HashMap<>(2 * joints.size()),
-                        new HashMap<>(4 * joints.size()),
+                        PerDevice.of(devices),
+                        new HashMap<>(4 * runs),
                         Since.NOTHING);
-        joints.forEach(sockets::take);
+        joints.to().forEach(sockets::take);
         return sockets;
     }
 
@@ -112,9 +114,18 @@ final class Sockets {
         Link link = joint.link().orElseThrow();
         links.add(link);
         for (Link.Plug end : List.of(link.from(), link.to())) {
-            byDevice.computeIfAbsent(end.device().id(), d -> new ArrayList<>()).add(link);
+            at(end.device().id(), link);
             used.merge(Place.of(end), 1, Integer::sum);
         }
+    }
+
+    private void at(DeviceId device, Link link) {
+        List<Link> there = byDevice.get(device);
+        if (there == null) {
+            there = new ArrayList<>();
+            byDevice.put(device, there);
+        }
+        there.add(link);
     }
 
     private boolean free(Link link) {
@@ -123,13 +134,15 @@ final class Sockets {
 
     /** These joints in the same sockets; empty when any is in another or cannot be. */
     @SuppressWarnings("ReferenceEquality") // What was taken over is the very same object.
-    private Optional<Sockets> relaid(List<Device> others, List<Joint> now) {
-        if (now.size() != joints.size()) {
+    private Optional<Sockets> relaid(List<Device> others, Made<Run, Joint> joined) {
+        List<Joint> before = joints.to();
+        List<Joint> now = joined.to();
+        if (now.size() != before.size()) {
             return Optional.empty();
         }
         Map<Link, Link> anew = new HashMap<>();
         for (int i = 0; i < now.size(); i++) {
-            Joint was = joints.get(i);
+            Joint was = before.get(i);
             if (now.get(i) != was) {
                 if (refused.containsKey(was.run()) || !now.get(i).joinsAs(was)) {
                     return Optional.empty();
@@ -142,12 +155,12 @@ final class Sockets {
             ends.add(was.from().device().id());
             ends.add(was.to().device().id());
         }
-        Map<DeviceId, List<Link>> at = new HashMap<>(byDevice);
-        ends.forEach(e -> at.computeIfPresent(e, (d, all) -> replaced(all, anew)));
+        PerDevice<List<Link>> at = byDevice.copy();
+        ends.forEach(e -> at.put(e, replaced(at.get(e), anew)));
         return Optional.of(
                 new Sockets(
                         others,
-                        now,
+                        joined,
                         replaced(links, anew),
                         refused,
                         at,
@@ -186,6 +199,7 @@ final class Sockets {
 
     /** Of a device, in the order of the runs; the very same list while they are the same. */
     List<Link> at(DeviceId device) {
-        return byDevice.getOrDefault(device, List.of());
+        List<Link> there = byDevice.get(device);
+        return there == null ? List.of() : there;
     }
 }

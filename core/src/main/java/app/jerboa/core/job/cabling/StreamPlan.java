@@ -1,6 +1,9 @@
 package app.jerboa.core.job.cabling;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Signal;
@@ -37,15 +40,34 @@ public final class StreamPlan {
 
     private static StreamPlan called(Cabling cabling) {
         StreamPlan streams = new StreamPlan(cabling);
+        List<Device> watched = watched(cabling.job());
+        if (watched.isEmpty()) {
+            return streams;
+        }
         Map<DeviceId, Link> up = streams.towardsRoot();
-        for (Device d : cabling.job().devices()) {
-            int taken = d.asSet().viewers().orElse(0);
-            Optional<Double> rate = taken > 0 ? megabits(d, cabling) : Optional.empty();
-            if (rate.isPresent()) {
-                streams.climb(d, taken, rate.get(), up);
-            }
+        for (Device d : watched) {
+            megabits(d, cabling).ifPresent(rate -> streams.climb(d, viewers(d), rate, up));
         }
         return streams;
+    }
+
+    private record Watched(List<Device> devices) {}
+
+    private static List<Device> watched(Job job) {
+        return job.worked(
+                        Watched.class,
+                        Parts.of(ItemKind.DEVICE),
+                        Watched.class,
+                        () ->
+                                new Watched(
+                                        job.devices().stream()
+                                                .filter(d -> viewers(d) > 0)
+                                                .toList()))
+                .devices();
+    }
+
+    private static int viewers(Device d) {
+        return d.asSet().viewers().orElse(0);
     }
 
     private void climb(Device d, int taken, double rate, Map<DeviceId, Link> up) {

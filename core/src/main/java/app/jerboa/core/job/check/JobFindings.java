@@ -207,6 +207,9 @@ public final class JobFindings {
                         .sorted(Finding.ORDER)
                         .map(f -> new Judged(f, waiver(f, waivers)))
                         .toList();
+        if (waivers.isEmpty()) {
+            return all;
+        }
         return Stream.concat(
                         all.stream().filter(j -> j.waiver().isEmpty()),
                         all.stream().filter(j -> j.waiver().isPresent()))

@@ -79,6 +79,11 @@ public final class Observed {
         return last;
     }
 
+    /** Nothing at all was observed of any device. */
+    public boolean nothing() {
+        return devices.isEmpty();
+    }
+
     /** Anything at all was observed of it. */
     boolean knows(DeviceId device) {
         return devices.containsKey(device);

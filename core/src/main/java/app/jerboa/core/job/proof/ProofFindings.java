@@ -21,6 +21,9 @@ public final class ProofFindings {
 
     public static List<Finding> of(Proof proof) {
         List<Finding> found = new ArrayList<>();
+        if (proof.observed().nothing()) {
+            return found;
+        }
         for (Device d : proof.job().devices()) {
             Map<Topic, Standing> known = proof.known(d.id());
             if (known.isEmpty()) {

@@ -6,6 +6,7 @@ import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.job.cabling.PowerOver;
+import app.jerboa.core.job.cabling.Sources;
 import app.jerboa.core.power.DcVolts;
 import app.jerboa.core.profile.PowerSource;
 import app.jerboa.core.profile.Signal;
@@ -76,14 +77,9 @@ final class DcCheck {
     }
 
     private static void supplies(CablingPlan plan, List<Finding> found) {
-        for (Device d : plan.job().devices()) {
-            double most =
-                    d.profile()
-                            .gives()
-                            .map(PowerSource::outWatts)
-                            .orElse(OptionalDouble.empty())
-                            .orElse(0);
-            double given = most > 0 ? given(plan, d) : 0;
+        for (Device d : Sources.of(plan.job()).limited()) {
+            double most = d.profile().gives().orElseThrow().outWatts().orElseThrow();
+            double given = given(plan, d);
             if (given > most) {
                 found.add(
                         Finding.of(

@@ -64,10 +64,7 @@ final class EndsCheck {
     }
 
     static List<Finding> outdoors(CablingPlan plan) {
-        List<Link> outdoors =
-                plan.cabling().links().stream()
-                        .filter(l -> l.run().laid().equals("outdoor"))
-                        .toList();
+        List<Link> outdoors = LinkChecks.outdoors(plan);
         if (outdoors.isEmpty()) {
             return List.of();
         }

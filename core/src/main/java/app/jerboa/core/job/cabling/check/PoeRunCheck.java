@@ -4,11 +4,14 @@ import app.jerboa.core.finding.Finding;
 import app.jerboa.core.finding.Fix;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.power.PoeClass;
+import app.jerboa.core.value.Made;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -18,16 +21,35 @@ import java.util.Optional;
 final class PoeRunCheck {
     private PoeRunCheck() {}
 
+    private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
+
+    private record Found(Made<Feed, List<Finding>> at) {}
+
+    /** What was found at a feed stands for as long as it is the very same feed. */
     static List<Finding> of(CablingPlan plan) {
-        List<Finding> found = new ArrayList<>();
-        for (Feed f : plan.power().feeds()) {
-            switch (f.over()) {
-                case PASSIVE -> found.add(passive(plan, f));
-                case POE -> poe(plan, f, found);
-                case DC -> {}
-            }
-        }
-        return found;
+        List<Finding> all = new ArrayList<>();
+        plan.job()
+                .workedAfter(PoeRunCheck.class, READS, Found.class, before -> found(plan, before))
+                .at()
+                .to()
+                .forEach(all::addAll);
+        return all;
+    }
+
+    private static Found found(CablingPlan plan, Optional<Found> before) {
+        return new Found(
+                Made.of(
+                        plan.power().feeds(),
+                        before.map(Found::at),
+                        (feed, was) -> was == null ? at(plan, feed) : was));
+    }
+
+    private static List<Finding> at(CablingPlan plan, Feed f) {
+        return switch (f.over()) {
+            case PASSIVE -> List.of(passive(plan, f));
+            case POE -> poe(plan, f);
+            case DC -> List.of();
+        };
     }
 
     private static Finding passive(CablingPlan plan, Feed f) {
@@ -39,7 +61,8 @@ final class PoeRunCheck {
                 .withFixes(List.of(Fix.removing("remove-run", JobItems.item(f.link().run()))));
     }
 
-    private static void poe(CablingPlan plan, Feed f, List<Finding> found) {
+    private static List<Finding> poe(CablingPlan plan, Feed f) {
+        List<Finding> found = new ArrayList<>();
         Run run = f.link().run();
         PoeClass port =
                 PoeClass.of(f.port().device().profile().gives().orElseThrow().poeClass().orElse(3));
@@ -60,6 +83,7 @@ final class PoeRunCheck {
         if (!f.works() && !run.clad()) {
             found.add(drop(plan, f));
         }
+        return List.copyOf(found);
     }
 
     private static Finding tooMuch(CablingPlan plan, Feed f, PoeClass port) {
