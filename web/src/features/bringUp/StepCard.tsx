@@ -9,6 +9,7 @@ import { CopyValue } from '../../shared/ui/CopyValue'
 import { EditCell } from '../../shared/ui/EditCell'
 import { Trouble } from '../../shared/ui/Trouble'
 import { ActionList } from './ActionList'
+import { ChainNumbers } from './ChainNumbers'
 import { CommandLines } from './CommandLines'
 import { Countdown } from './Countdown'
 import { Otherwise } from './Otherwise'
@@ -75,6 +76,7 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
           {now.watched}
         </Box>
       )}
+      {step.kind === 'ask' && device && <ChainNumbers job={job} device={device.id} />}
       {outcome && (
         <Trouble>
           <b>Not done: {outcome.saw}.</b> {outcome.next}

@@ -5,7 +5,8 @@ import TextField from '@mui/material/TextField'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { get, post, sentence } from '../../shared/api/client'
-import type { ChainAnswer, Desk, FrameAnswer, FrameView, Job } from '../../shared/api/types'
+import type { Desk, FrameAnswer, FrameView, Job } from '../../shared/api/types'
+import { NumberChain } from '../../shared/ui/NumberChain'
 import { Trouble } from '../../shared/ui/Trouble'
 
 interface Props {
@@ -85,7 +86,7 @@ export function FrameForm({ job, device }: Props) {
         <Button onClick={() => setOpen(false)}>Close</Button>
       </Box>
       {error && <Trouble>{sentence(error)}</Trouble>}
-      {cameras.find((c) => c.id === to)?.chained && <NumberChain job={job} device={to} />}
+      {cameras.find((c) => c.id === to)?.chained && <NumberChain job={job.id} device={to} />}
       {seen && (
         <Box sx={{ mt: 1 }}>
           <div>
@@ -109,44 +110,6 @@ export function FrameForm({ job, device }: Props) {
             </Box>
           )}
         </Box>
-      )}
-    </Box>
-  )
-}
-
-/** The address-set of the chain a camera hangs on: asked for twice, since it renumbers all of them. */
-function NumberChain({ job, device }: Props) {
-  const [sure, setSure] = useState(false)
-  const number = useMutation({
-    mutationFn: () => post<ChainAnswer>(`/api/jobs/${job.id}/wire/chain`, { device }),
-    onSettled: () => setSure(false),
-  })
-  return (
-    <Box sx={{ mt: 1 }}>
-      {number.error && <Trouble>{sentence(number.error)}</Trouble>}
-      {number.data && (
-        <Box role="status">
-          <b>{number.data.words}.</b>
-        </Box>
-      )}
-      {sure ? (
-        <>
-          Every camera on this chain takes a number in the order of the leads, 1 for the nearest, whatever its
-          dial or the plan says.{' '}
-          <Button
-            color="error"
-            variant="contained"
-            disabled={number.isPending}
-            onClick={() => number.mutate()}
-          >
-            Number them now
-          </Button>{' '}
-          <Button onClick={() => setSure(false)}>Leave them</Button>
-        </>
-      ) : (
-        <Button size="small" onClick={() => setSure(true)} sx={{ px: 0 }}>
-          Give the cameras of its chain their numbers …
-        </Button>
       )}
     </Box>
   )

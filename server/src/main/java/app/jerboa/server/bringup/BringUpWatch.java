@@ -17,7 +17,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class BringUpWatch {
-    private static final int AT_ONCE = 2;
+    /** One that asks over a lead waits some seconds for what does not answer. */
+    private static final int AT_ONCE = 4;
+
     private static final int MOST_WAITING = 100;
 
     private final BringUpMapper mapper;

@@ -18,28 +18,31 @@ class RouteCheck {
         this.control = control;
     }
 
+    /** Its way to the desk leads over something that can be asked from here. */
+    boolean can(Jobs.Stored stored, World world, Device device) {
+        DeskWay way = DeskWays.of(stored.job()).told(device);
+        return way.match(
+                new DeskWay.Cases<>() {
+                    @Override
+                    public Boolean overNetwork(DeskWay.OverNetwork it) {
+                        return world.canAsk(it.at());
+                    }
+
+                    @Override
+                    public Boolean overLine(DeskWay.OverLine it) {
+                        return world.canAsk(it.server());
+                    }
+
+                    @Override
+                    public Boolean none(DeskWay.None it) {
+                        return false;
+                    }
+                });
+    }
+
     /** By whatever stands before it on the network. */
     StepCheck.Result check(Jobs.Stored stored, World world, Device device) {
-        DeskWay way = DeskWays.of(stored.job()).told(device);
-        boolean canAsk =
-                way.match(
-                        new DeskWay.Cases<>() {
-                            @Override
-                            public Boolean overNetwork(DeskWay.OverNetwork it) {
-                                return world.canAsk(it.at());
-                            }
-
-                            @Override
-                            public Boolean overLine(DeskWay.OverLine it) {
-                                return world.canAsk(it.server());
-                            }
-
-                            @Override
-                            public Boolean none(DeskWay.None it) {
-                                return false;
-                            }
-                        });
-        if (!canAsk) {
+        if (!can(stored, world, device)) {
             return StepCheck.Result.told("ask", Map.of("device", device.name()));
         }
         ControlNow.Came came = control.ask(stored, device);

@@ -19,17 +19,20 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
- * What the network shows of a step by itself. A device counts as the planned one by its MAC only:
- * its silence alone ticks nothing, since a lead may have been pulled.
+ * What the network shows of a step by itself. A device counts as the planned one by its MAC only,
+ * one on a lead by its number there: its silence alone ticks nothing, since a lead may have been
+ * pulled.
  */
 @Component
 class Watching {
     private final Worlds worlds;
     private final StepCheck checks;
+    private final RouteCheck route;
 
-    Watching(Worlds worlds, StepCheck checks) {
+    Watching(Worlds worlds, StepCheck checks, RouteCheck route) {
         this.worlds = worlds;
         this.checks = checks;
+        this.route = route;
     }
 
     /** What is looked for, in words; empty when only a person can know. */
@@ -40,6 +43,9 @@ class Watching {
                     .map(l -> Words.say("watch.laptop", Map.of("laptop", step.laptop())));
         }
         Device device = stored.job().device(step.device().get()).orElse(null);
+        if (device != null && step.kind() == Step.Kind.ASK && route.can(stored, world, device)) {
+            return Optional.of(Words.say("watch.route", Map.of("device", device.name())));
+        }
         if (device == null || !world.canAsk(device)) {
             return Optional.empty();
         }

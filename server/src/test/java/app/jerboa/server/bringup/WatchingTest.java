@@ -7,12 +7,14 @@ import static org.mockito.Mockito.when;
 
 import app.jerboa.core.bringup.LaptopAddress;
 import app.jerboa.core.bringup.Step;
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.proof.Observed;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.jobfile.DemoItems;
 import app.jerboa.server.profile.TestProfiles;
+import app.jerboa.server.prove.ControlNow;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.World;
 import app.jerboa.server.world.Worlds;
@@ -21,14 +23,16 @@ import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** The laptop's card, by the addresses that the machine really has. */
+/** The cards that tick themselves by what is seen. */
 class WatchingTest {
     private final Job demo = new JobEditor(TestProfiles.profiles()).read(DemoItems.all());
     private final Jobs.Stored stored = new Jobs.Stored(1, 1, 200, demo, Observed.NONE, 0);
     private final World world = mock();
     private final Worlds worlds = mock();
+    private final ControlNow control = mock();
+    private final RouteCheck route = new RouteCheck(control);
     private final Watching watching =
-            new Watching(worlds, new StepCheck(worlds, mock(), mock(), mock()));
+            new Watching(worlds, new StepCheck(worlds, mock(), mock(), route), route);
 
     /** Wi-Fi may stay on the house; what a camera starts on is no place for a laptop. */
     @ParameterizedTest
@@ -60,5 +64,28 @@ class WatchingTest {
                     assertThat(result.evidence()).isEqualTo("asked");
                     assertThat(result.saw()).contains(there);
                 });
+    }
+
+    /** By the lead's other end; what is asked twice is the camera, and nobody presses for it. */
+    @ParameterizedTest
+    @CsvSource({"true, true, true", "true, false, false", "false, true, false"})
+    void aCameraOnALeadTicksItselfOnceItAnswers(boolean reached, boolean answers, boolean ticked) {
+        Device head = camera("L10");
+        when(worlds.of(1)).thenReturn(world);
+        when(world.canAsk(any(Device.class))).thenReturn(reached);
+        when(control.ask(stored, head))
+                .thenReturn(new ControlNow.Came(answers, "VISCA on a lead", List.of()));
+        Step ask =
+                new Step(
+                        Step.Kind.ASK,
+                        Optional.of(head.id()),
+                        LaptopAddress.parse("192.168.77.250/24"));
+        assertThat(watching.sign(stored, ask).isPresent()).isEqualTo(reached);
+        assertThat(watching.see(stored, ask, true).map(StepCheck.Result::evidence))
+                .isEqualTo(ticked ? Optional.of("asked") : Optional.empty());
+    }
+
+    private Device camera(String name) {
+        return demo.devices().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow();
     }
 }
