@@ -335,9 +335,10 @@ class ViscaLinkTest {
     void aStopThatStillLooksDoesNotStopANewerDrive() throws Exception {
         try (Camera camera = new Camera(Form.HEADER);
                 ViscaLink link = link(camera)) {
+            // From the start: one that stands is seen to stand before anything overtakes.
+            camera.drift = 7;
             var stopping = link.stop();
             await().until(() -> camera.heard.contains(ViscaRequest.Zoom.STOP));
-            camera.drift = 7;
             link.drive(5, 0).get(2, TimeUnit.SECONDS);
             assertThat(stopping.get(5, TimeUnit.SECONDS)).isEqualTo(Stopping.Outcome.OVERTAKEN);
             // On a busy machine the stop itself may be sent twice; what counts is who comes last.
