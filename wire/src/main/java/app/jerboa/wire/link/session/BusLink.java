@@ -11,6 +11,7 @@ import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import app.jerboa.wire.visca.ZoomPosition;
 import java.time.InstantSource;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.concurrent.CompletableFuture;
@@ -91,11 +92,7 @@ public final class BusLink implements HeadLink {
     }
 
     private CompletableFuture<?> order(DMessage what) {
-        Exchange<DMessage, DMessage> older = newest;
-        newest = session.start(what, false);
-        if (older != null) {
-            session.abandon(older, "replaced by a newer order");
-        }
+        newest = session.startInstead(newest, what, Optional.empty(), "replaced by a newer order");
         return newest.reply;
     }
 

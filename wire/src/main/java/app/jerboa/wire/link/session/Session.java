@@ -101,6 +101,24 @@ final class Session<Q, A> {
         return exchange;
     }
 
+    /**
+     * In the stead of an older one, which is waited for no longer. At once: a reply that names no
+     * number is the oldest request's, and an answer to the new one must not pass for one to that.
+     *
+     * @param older null for none
+     */
+    synchronized Exchange<Q, A> startInstead(
+            Exchange<Q, A> older, Q request, Optional<String> called, String why) {
+        boolean waitedFor = older != null && underWay.remove(older.sequence, older);
+        try {
+            return start(request, false, called);
+        } finally {
+            if (waitedFor) {
+                fail(older, why);
+            }
+        }
+    }
+
     /** It is neither answered nor given up yet. */
     synchronized boolean isUnderWay(Exchange<Q, A> exchange) {
         return underWay.get(exchange.sequence) == exchange;

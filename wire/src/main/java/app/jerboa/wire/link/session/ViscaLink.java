@@ -320,12 +320,10 @@ public final class ViscaLink implements HeadLink {
 
     private CompletableFuture<ViscaReply> replace(
             Moves what, ViscaRequest motion, Optional<String> called) {
-        Exchange<ViscaRequest, ViscaReply> older = newest.get(what);
-        Exchange<ViscaRequest, ViscaReply> exchange = session.start(motion, false, called);
+        Exchange<ViscaRequest, ViscaReply> exchange =
+                session.startInstead(
+                        newest.get(what), motion, called, "replaced by a newer command");
         newest.put(what, exchange);
-        if (older != null) {
-            session.abandon(older, "replaced by a newer command");
-        }
         return exchange.reply;
     }
 

@@ -8,6 +8,7 @@ import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.Transport;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.octets.Octets;
+import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import java.time.InstantSource;
 import java.util.List;
@@ -41,7 +42,10 @@ class ResendTest {
         }
     }
 
-    /** Takes all and answers nothing; one kind of frame it cannot even take. */
+    /**
+     * Takes all and answers nothing, but for one kind of frame that it acknowledges before it is
+     * even sent; one kind it cannot take.
+     */
     private final class Deaf implements Transport {
         @Override
         public void send(Octets octets, Sent sent) {
@@ -50,11 +54,15 @@ class ResendTest {
                 throw new IllegalStateException("a fault of this transport");
             }
             out.add(octets);
+            if (octets.equals(acknowledged)) {
+                heard.accept(new ViscaReply.Ack(1).encode(1));
+            }
             sent.sent(Optional.empty());
         }
 
         @Override
         public Subscription listen(Consumer<Octets> onOctets) {
+            heard = onOctets;
             return () -> {};
         }
 
@@ -66,6 +74,8 @@ class ResendTest {
     private final List<Octets> out = new CopyOnWriteArrayList<>();
     private final AtomicInteger tried = new AtomicInteger();
     private Octets broken = Octets.of();
+    private Octets acknowledged = Octets.of();
+    private Consumer<Octets> heard = octets -> {};
 
     private final ViscaLink link =
             new ViscaLink(new Deaf(), Form.RAW, timer, InstantSource.system(), new WireLog(100));
@@ -88,6 +98,16 @@ class ResendTest {
         await().until(drive::isCompletedExceptionally);
         assertThat(times(DRIVE)).isEqualTo(ViscaDialect.TRIES);
         assertThat(tried).as("and is tried as often itself").hasValue(ViscaDialect.TRIES);
+    }
+
+    /** However quickly its answer comes: it would say of a lost recall that it had arrived. */
+    @Test
+    void theAnswerToAStopIsNeverThatOfWhatItReplaces() {
+        var home = link.home();
+        acknowledged = ViscaRequest.Drive.STOP.encode(1);
+        assertThat(link.drive(0, 0)).isCompletedWithValue(new ViscaReply.Ack(1));
+        await().until(home::isDone);
+        assertThatThrownBy(home::get).hasRootCauseMessage("replaced by a newer command");
     }
 
     @Test
