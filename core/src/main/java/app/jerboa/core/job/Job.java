@@ -306,36 +306,14 @@ public record Job(
         return Optional.ofNullable(KitIndex.of(this).device(id));
     }
 
-    public Optional<Run> run(long id) {
-        return byId(runs, id);
-    }
-
     public Optional<JobItem> item(ItemRef ref) {
         List<? extends JobItem> all = items(ref.kind());
-        boolean byId = ref.kind() != ItemKind.LINE && ref.kind() != ItemKind.TAKE;
-        return byId
-                ? byId(all, ref.id()).map(JobItem.class::cast)
+        boolean ordered = ref.kind() != ItemKind.LINE && ref.kind() != ItemKind.TAKE;
+        return ordered
+                ? ById.find(all, ref.id())
                 : all.stream()
                         .filter(i -> i.ref().id() == ref.id())
                         .map(JobItem.class::cast)
                         .findFirst();
-    }
-
-    /** By halving: of items in the order of their ids. */
-    private static <T extends JobItem> Optional<T> byId(List<T> items, long id) {
-        int low = 0;
-        int high = items.size();
-        while (low < high) {
-            int middle = (low + high) / 2;
-            if (items.get(middle).ref().id() < id) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
-        }
-        return Optional.of(low)
-                .filter(at -> at < items.size())
-                .<T>map(items::get)
-                .filter(i -> i.ref().id() == id);
     }
 }

@@ -1,8 +1,11 @@
 package app.jerboa.server.view;
 
 import app.jerboa.core.finding.Finding;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.JobItem;
 import app.jerboa.core.job.KitIndex;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.check.JobFindings;
@@ -269,9 +272,9 @@ public class JobViews {
             if (device != null) {
                 return device.name();
             }
-            Optional<Run> run = job.run(id);
+            Optional<JobItem> run = job.item(new ItemRef(ItemKind.RUN, id));
             if (run.isPresent()) {
-                Run.End to = run.get().to();
+                Run.End to = ((Run) run.get()).to();
                 return kit.device(to.device()).name() + " " + to.port();
             }
             if (others.isEmpty()) {

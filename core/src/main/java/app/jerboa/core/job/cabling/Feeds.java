@@ -5,11 +5,8 @@ import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
-import app.jerboa.core.power.ConstantLoad;
-import app.jerboa.core.power.PoeClass;
 import app.jerboa.core.profile.PowerDraw;
 import app.jerboa.core.profile.PowerSource;
-import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,7 +15,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
@@ -92,7 +88,7 @@ final class Feeds {
                         feeding.empty(),
                         feeding.empty());
         for (Device d : devices) {
-            feedingLink(d, sockets.at(d.id())).ifPresent(l -> hung.hang(d, l));
+            FeedingLink.of(d, sockets.at(d.id())).ifPresent(l -> hung.hang(d, l));
         }
         return hung;
     }
@@ -119,7 +115,7 @@ final class Feeds {
             List<Link> joined = others.at(end);
             Device d = joined.get(0).at(end).device();
             Link was = feeding.get(end);
-            Link is = feedingLink(d, joined).orElse(null);
+            Link is = FeedingLink.of(d, joined).orElse(null);
             if (was == null ? is != null : is == null || !is.joinsAs(was)) {
                 return Optional.empty();
             }
@@ -180,41 +176,6 @@ final class Feeds {
         return this;
     }
 
-    /** A DC lead goes before the network port: what has both is fed by the lead. */
-    private static Optional<Link> feedingLink(Device d, List<Link> joined) {
-        Optional<Link> poe = Optional.empty();
-        for (Link link : joined) {
-            if (link.signal() == Signal.DC && link.load().of(d.id())) {
-                return Optional.of(link);
-            }
-            if (poe.isEmpty() && overEthernet(d, link)) {
-                poe = Optional.of(link);
-            }
-        }
-        return poe;
-    }
-
-    private static boolean overEthernet(Device d, Link link) {
-        return link.signal() == Signal.NETWORK
-                && d.profile().draw().isPresent()
-                && link.run().poe()
-                && link.run().cable().powers()
-                && PowerPlan.gives(link.beyond(d.id()))
-                && !PowerPlan.gives(link.at(d.id()))
-                && (asks(d) || passive(link.beyond(d.id())));
-    }
-
-    private static boolean asks(Device d) {
-        return d.profile()
-                .draw()
-                .filter(x -> x.poeClass().isPresent() && !x.splitter())
-                .isPresent();
-    }
-
-    private static boolean passive(Link.Plug plug) {
-        return plug.device().profile().gives().filter(PowerSource::passive).isPresent();
-    }
-
     private Optional<Feed> feed(Device d) {
         Feed known = feeds.get(d.id());
         if (known != null) {
@@ -238,81 +199,7 @@ final class Feeds {
         double load = watts(d, PowerDraw::mostWatts, Feed::givenWatts);
         double idle = watts(d, PowerDraw::idleWatts, Feed::givenIdle);
         Optional<Feed> was = before.flatMap(b -> b.to(d.id())).filter(f -> f.is(link, load, idle));
-        return was.orElseGet(() -> solve(d, link, source, load, idle));
-    }
-
-    private static Feed solve(Device d, Link link, PowerSource source, double load, double idle) {
-        if (link.signal() == Signal.DC) {
-            double volts = source == null ? 0 : source.volts().orElse(0);
-            Run run = link.run();
-            double ohms = PowerPlan.dcOhms(run.metres(), run.wire(), run.clad(), run.conductors());
-            return feed(
-                    d,
-                    link,
-                    PowerOver.DC,
-                    volts,
-                    ohms,
-                    load,
-                    idle,
-                    PowerPlan.leastVolts(d),
-                    Optional.empty());
-        } else if (source != null && source.passive()) {
-            double volts = source.volts().orElse(24);
-            double ohms = poeOhms(link.run(), 2);
-            return feed(
-                    d,
-                    link,
-                    PowerOver.PASSIVE,
-                    volts,
-                    ohms,
-                    load,
-                    idle,
-                    PowerPlan.leastVolts(d),
-                    Optional.empty());
-        }
-        PoeClass poe = PoeClass.of(d.profile().draw().orElseThrow().poeClass().orElseThrow());
-        return feed(
-                d,
-                link,
-                PowerOver.POE,
-                portVolts(poe, source),
-                poeOhms(link.run(), poe.pairs()),
-                load,
-                idle,
-                poe.deviceVolts(),
-                Optional.of(poe));
-    }
-
-    /** A port of a lower class gives the volts of its own class, whatever the device asks for. */
-    private static double portVolts(PoeClass asked, PowerSource source) {
-        OptionalInt port = source == null ? OptionalInt.empty() : source.poeClass();
-        return port.isEmpty()
-                ? asked.portVolts()
-                : Math.min(asked.portVolts(), PoeClass.of(port.getAsInt()).portVolts());
-    }
-
-    private static Feed feed(
-            Device load,
-            Link link,
-            PowerOver over,
-            double volts,
-            double ohms,
-            double watts,
-            double idle,
-            double least,
-            Optional<PoeClass> poe) {
-        return new Feed(
-                load,
-                link,
-                over,
-                volts,
-                ohms,
-                watts,
-                idle,
-                volts > 0 ? ConstantLoad.of(volts, ohms, watts) : Optional.empty(),
-                volts > 0 ? ConstantLoad.of(volts, ohms, idle) : Optional.empty(),
-                least,
-                poe);
+        return was.orElseGet(() -> SolvedFeed.of(d, link, source, load, idle));
     }
 
     /** Its own draw with all that it passes on; what only passes on counts its rest as its own. */
@@ -330,10 +217,6 @@ final class Feeds {
                         .map(x -> passes ? x.idleWatts() : own.applyAsDouble(x))
                         .orElse(0.0);
         return base + out / source.map(s -> s.efficiency().orElse(EFFICIENCY)).orElse(1.0);
-    }
-
-    private static double poeOhms(Run run, int pairs) {
-        return PowerPlan.poeOhms(run.metres(), run.wire(), run.clad(), pairs);
     }
 
     /** In the order of the devices. */
