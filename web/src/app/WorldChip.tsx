@@ -176,7 +176,7 @@ function SerialChoice({ job, world, may }: SerialProps) {
       <p style={{ marginTop: 4 }}>
         {world.serialPort
           ? `They are reached through ${world.serialPort} of this machine.`
-          : 'They are reached through the serial server of the job. With an adapter at this machine they can be reached from here: plug the lead into it first.'}
+          : 'They are reached through the serial server of the job, if it has one. With an adapter at this machine they can be reached from here: plug the lead into it first.'}
       </p>
       {choose.error && <Trouble>{sentence(choose.error)}</Trouble>}
       {may && (

@@ -98,7 +98,7 @@ class LiveJourney extends Jerboa {
     }
 
     private static void take(int line) {
-        user.page.keyboard().press(Integer.toString(line));
+        Integer.toString(line).chars().forEach(c -> user.page.keyboard().press("" + (char) c));
     }
 
     private static void insistOnTaken(int line) {
@@ -155,7 +155,10 @@ class LiveJourney extends Jerboa {
         }
     }
 
-    /** A lead comes to an adapter at this machine: the chain is driven over its serial port. */
+    /**
+     * A lead comes to an adapter at this machine: the chain is driven over its serial port, and no
+     * serial server is needed for it.
+     */
     @Test
     void aChainIsDrivenOverThisMachinesOwnPort() throws IOException {
         int port = Programs.freePort();
@@ -189,14 +192,21 @@ class LiveJourney extends Jerboa {
         long job = user.freshJob();
         user.send("PUT", "/api/jobs/" + job + "/world", "{\"world\":\"live\",\"confirmed\":true}");
         user.clear(job, true);
+        for (JsonNode d : user.send("GET", "/api/jobs/" + job, "").get("devices")) {
+            if (d.get("name").asString().equals("Serial server")) {
+                plan(job, d, "");
+            }
+        }
         openDesk(job);
+        take(10);
+        assertThat(user.page.getByText("choose a serial port of this machine").first())
+                .isVisible();
         user.button("Live network").click();
         user.page.getByLabel("Serial port", new Page.GetByLabelOptions().setExact(true)).fill(path);
         user.press("Use this port");
         assertThat(user.page.getByText("They are reached through " + path)).isVisible();
         user.press("Close");
-        user.page.keyboard().press("1");
-        user.page.keyboard().press("0");
+        take(10);
         assertThat(user.page.getByText("VISCA on the chain at " + path + " of this machine"))
                 .isVisible();
         assertThat(user.page.locator("[data-reading=Pan]")).containsText("0 counts");

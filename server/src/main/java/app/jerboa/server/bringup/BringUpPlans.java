@@ -19,6 +19,7 @@ import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.view.JobViews;
 import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Worlds;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -34,8 +35,10 @@ import org.springframework.stereotype.Component;
 class BringUpPlans {
     private final JobViews views;
     private final BringUpMapper mapper;
+    private final Worlds worlds;
 
-    BringUpPlans(JobViews views, BringUpMapper mapper) {
+    BringUpPlans(JobViews views, BringUpMapper mapper, Worlds worlds) {
+        this.worlds = worlds;
         this.views = views;
         this.mapper = mapper;
     }
@@ -120,6 +123,11 @@ class BringUpPlans {
                 times(stored));
     }
 
+    /** As this machine stands now: a serial port of it may be where leads go. */
+    StepActions actions(Jobs.Stored stored, Hall hall) {
+        return new StepActions(hall, worlds.serialPort(stored.id()));
+    }
+
     /** All steps by one method, those included that are no matter of addresses. */
     List<Step> steps(
             Jobs.Stored stored,
@@ -134,6 +142,6 @@ class BringUpPlans {
                         .toList();
         BringUpPlan plan =
                 BringUpPlan.of(method, workshop, devices, stored.laptopHome(), times(stored));
-        return new StepActions(hall).around(plan.sheet().steps(), stored.laptopHome(), aside);
+        return actions(stored, hall).around(plan.sheet().steps(), stored.laptopHome(), aside);
     }
 }

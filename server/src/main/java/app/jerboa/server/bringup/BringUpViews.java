@@ -82,7 +82,7 @@ class BringUpViews {
                     times(stored));
         }
         Choice choice = plans.choice(stored, hall, workshop);
-        StepActions actions = new StepActions(hall);
+        StepActions actions = plans.actions(stored, hall);
         StepTimes times = plans.times(stored);
         return new MethodsView(
                 devices,
@@ -251,7 +251,7 @@ class BringUpViews {
     }
 
     private StepActions actions(Jobs.Stored stored) {
-        return new StepActions(Hall.of(stored.job()), worlds.serialPort(stored.id()));
+        return plans.actions(stored, Hall.of(stored.job()));
     }
 
     /** What stands on top of a sheet on paper. */

@@ -2,9 +2,9 @@ package app.jerboa.server.bringup;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.prove.ControlNow;
+import app.jerboa.server.world.Contacts;
 import app.jerboa.server.world.World;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -13,14 +13,16 @@ import org.springframework.stereotype.Component;
 @Component
 class RouteCheck {
     private final ControlNow control;
+    private final Contacts contacts;
 
-    RouteCheck(ControlNow control) {
+    RouteCheck(ControlNow control, Contacts contacts) {
+        this.contacts = contacts;
         this.control = control;
     }
 
     /** Its way to the desk leads over something that can be asked from here. */
     boolean can(Jobs.Stored stored, World world, Device device) {
-        DeskWay way = DeskWays.of(stored.job()).told(device);
+        DeskWay way = contacts.ways(stored).told(device);
         return way.match(
                 new DeskWay.Cases<>() {
                     @Override
@@ -30,7 +32,7 @@ class RouteCheck {
 
                     @Override
                     public Boolean overLine(DeskWay.OverLine it) {
-                        return world.canAsk(it.server());
+                        return it.from().match(s -> world.canAsk(s.server()), own -> true);
                     }
 
                     @Override

@@ -3,7 +3,6 @@ package app.jerboa.server.bringup;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Protocol;
@@ -21,7 +20,6 @@ import app.jerboa.server.world.Worlds;
 import app.jerboa.wire.link.session.Answers;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.link.session.NoAnswer;
-import app.jerboa.wire.visca.IpPacket;
 import app.jerboa.wire.visca.PanTilt;
 import app.jerboa.wire.visca.Version;
 import java.util.List;
@@ -238,13 +236,8 @@ public class StepCheck {
                             "place", Words.say("place." + place),
                             "mac", answering.mac()));
         }
-        DeskWay way =
-                new DeskWay.OverNetwork(
-                        device,
-                        address,
-                        Protocol.VISCA_IP,
-                        device.profile().port(Protocol.VISCA_IP).orElse(IpPacket.PORT));
-        try (HeadLink link = links.open(answering, way, logs.of(job, device.id().value()))) {
+        try (HeadLink link =
+                links.open(answering, Protocol.VISCA_IP, logs.of(job, device.id().value()))) {
             Version version = Answers.await(link.askVersion(), PATIENCE_SECONDS);
             PanTilt at = Answers.await(link.askPanTilt(false), PATIENCE_SECONDS);
             return Result.asked(

@@ -1,14 +1,14 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskEnd;
 import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
-import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.profile.Head;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Contacts;
 import app.jerboa.server.world.HeadLinks;
+import app.jerboa.server.world.LineStart;
 import app.jerboa.server.world.WireLogs;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.WireLog;
@@ -78,13 +78,13 @@ class CameraLinks {
      */
     HeadLink told(Jobs.Stored stored, Device device) {
         WireLog log = logs.of(stored.id(), device.id().value());
-        return DeskWays.of(stored.job()).told(device).match(new Opening(stored, device, log, true));
+        return contacts.ways(stored).told(device).match(new Opening(stored, device, log, true));
     }
 
     private CameraLink link(Jobs.Stored stored, long number, String holder, boolean aside) {
         Device device = stored.need(number);
         Opening opening = new Opening(stored, device, logs.of(stored.id(), number), aside);
-        HeadLink link = DeskWays.of(stored.job()).to(device).match(opening);
+        HeadLink link = contacts.ways(stored).to(device).match(opening);
         Head head = device.profile().head().orElseThrow();
         link.has(HeadAxes.frames(head));
         return new CameraLink(
@@ -107,12 +107,22 @@ class CameraLinks {
     CompletableFuture<Integer> numberChain(
             Jobs.Stored stored, DeskWay.OverLine chain, long device) {
         WireLog log = logs.of(stored.id(), device);
-        Optional<String> port = contacts.serialPort(stored);
-        if (port.isPresent()) {
-            return headLinks.numberChain(port.get(), chain, log);
+        return headLinks.numberChain(start(stored, chain.from()), chain, log);
+    }
+
+    /**
+     * @throws app.jerboa.server.platform.Problem when nothing answers for the serial server
+     */
+    private LineStart start(Jobs.Stored stored, DeskEnd from) {
+        return from.match(it -> served(stored, it), it -> new LineStart.OwnPort(it.path()));
+    }
+
+    private LineStart served(Jobs.Stored stored, DeskEnd.Server it) {
+        try {
+            return LineStart.at(contacts.answering(stored, it.server(), it.address()));
+        } catch (NoAnswer e) {
+            throw contacts.noPort(it.server(), it.address());
         }
-        Answering answering = contacts.answering(stored, chain.server(), chain.address());
-        return headLinks.numberChain(answering, chain, log);
     }
 
     /** Opens the link by the way there is, or says why there is none. */
@@ -135,26 +145,19 @@ class CameraLinks {
 
         @Override
         public HeadLink overNetwork(DeskWay.OverNetwork it) {
-            return open(it.at(), it.address(), it);
+            Answering answering = contacts.answering(stored, it.at(), it.address());
+            try {
+                return aside
+                        ? headLinks.beside(answering, it.protocol(), log)
+                        : headLinks.open(answering, it.protocol(), log);
+            } catch (NoAnswer e) {
+                throw contacts.noPort(it.at(), it.address());
+            }
         }
 
         @Override
         public HeadLink overLine(DeskWay.OverLine it) {
-            Optional<String> port = contacts.serialPort(stored);
-            return port.isPresent()
-                    ? headLinks.open(port.get(), it, log)
-                    : open(it.server(), it.address(), it);
-        }
-
-        private HeadLink open(Device at, Ipv4 address, DeskWay way) {
-            Answering answering = contacts.answering(stored, at, address);
-            try {
-                return aside
-                        ? headLinks.beside(answering, way, log)
-                        : headLinks.open(answering, way, log);
-            } catch (NoAnswer e) {
-                throw contacts.noPort(at, address);
-            }
+            return headLinks.onLine(start(stored, it.from()), it, log);
         }
 
         @Override

@@ -2,7 +2,6 @@ package app.jerboa.server.desk;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.logbook.Logbook;
@@ -13,6 +12,7 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Contacts;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,12 +50,19 @@ class ChainController {
 
     private final Jobs jobs;
     private final CameraLinks links;
+    private final Contacts contacts;
     private final DeskMapper mapper;
     private final Logbook log;
     private final String server;
 
     ChainController(
-            Jobs jobs, CameraLinks links, DeskMapper mapper, Logbook log, Settings settings) {
+            Jobs jobs,
+            CameraLinks links,
+            Contacts contacts,
+            DeskMapper mapper,
+            Logbook log,
+            Settings settings) {
+        this.contacts = contacts;
         this.jobs = jobs;
         this.links = links;
         this.mapper = mapper;
@@ -71,7 +78,7 @@ class ChainController {
             @Parameter(hidden = true) @AuthenticationPrincipal Author by) {
         Jobs.Stored stored = jobs.load(job);
         Device device = stored.need(body.device());
-        DeskWay way = DeskWays.of(stored.job()).to(device);
+        DeskWay way = contacts.ways(stored).to(device);
         if (!(way instanceof DeskWay.OverLine chain) || chain.protocol() != Protocol.VISCA_SERIAL) {
             throw new Problem(
                     HttpStatus.CONFLICT,
@@ -86,7 +93,7 @@ class ChainController {
                         Map.of(
                                 "count", count.orElse(0),
                                 "planned", planned,
-                                "server", chain.server().name()));
+                                "server", chain.from().name()));
         log.event(
                 job, words, chain.line().cameras().stream().map(d -> d.id().value()).toList(), by);
         return new ChainAnswer(count, planned, words);

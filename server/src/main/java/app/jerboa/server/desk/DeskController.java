@@ -129,10 +129,9 @@ class DeskController {
             @Parameter(hidden = true) @AuthenticationPrincipal Person person) {
         Jobs.Stored stored = jobs.load(id);
         Job job = stored.job();
-        Optional<String> port = contacts.serialPort(stored);
         Map<Long, GateMapper.Said> said = gates.said(id);
         Numbering numbering = job.site().habits().numbering();
-        DeskWays ways = DeskWays.of(job);
+        DeskWays ways = contacts.ways(stored);
         Map<DeviceId, Mark> marks = DeviceMarks.of(stored.proof());
         List<DeskCamera> cameras =
                 job.lines().stream()
@@ -154,8 +153,7 @@ class DeskController {
                                                                         rollCall.of(
                                                                                 new CameraId(
                                                                                         id,
-                                                                                        d.id().value())),
-                                                                        port)))
+                                                                                        d.id().value())))))
                         .toList();
         return new DeskView(cameras, groupOf(job), feels(job, person));
     }
@@ -197,8 +195,7 @@ class DeskController {
             Mark mark,
             DeskWay way,
             GateMapper.Said said,
-            Presence presence,
-            Optional<String> port) {
+            Presence presence) {
         var head = d.profile().head().orElseThrow();
         return new DeskCamera(
                 d.id().value(),
@@ -214,9 +211,9 @@ class DeskController {
                 said.heldBy(),
                 said.link(),
                 presence,
-                DeskWords.way(way, port),
-                DeskWords.through(d, way, port),
-                port.isPresent() ? "" : DeskWords.move(way),
+                DeskWords.way(way),
+                DeskWords.through(d, way),
+                DeskWords.move(way),
                 way instanceof DeskWay.OverLine chain && chain.protocol() == Protocol.VISCA_SERIAL,
                 !(way instanceof DeskWay.OverLine line && !line.tells()),
                 way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",

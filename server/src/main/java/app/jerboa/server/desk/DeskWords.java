@@ -1,12 +1,12 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskEnd;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.words.Words;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** How the desk reaches a head, and why it cannot, in words. */
@@ -20,20 +20,8 @@ final class DeskWords {
         return Words.say("drive." + key, Map.of("device", camera.name(), "who", who));
     }
 
-    /**
-     * The way there is; empty for none.
-     *
-     * @param port of this machine that serial leads are on
-     */
-    static String way(DeskWay way, Optional<String> port) {
-        if (port.isPresent() && way instanceof DeskWay.OverLine it) {
-            return Words.say(
-                    it.protocol() == Protocol.D_PROTOCOL ? "way.bus-here" : "way.chain-here",
-                    Map.of(
-                            "path", port.get(),
-                            "number", Integer.toString(it.number()),
-                            "baud", Integer.toString(it.rate().baud())));
-        }
+    /** The way there is; empty for none. */
+    static String way(DeskWay way) {
         return way.match(
                 new DeskWay.Cases<>() {
                     @Override
@@ -52,9 +40,7 @@ final class DeskWords {
                         return Words.say(
                                 it.protocol() == Protocol.D_PROTOCOL ? "way.bus" : "way.chain",
                                 Map.of(
-                                        "at", it.server().name(),
-                                        "address", it.address(),
-                                        "port", Integer.toString(it.port()),
+                                        "from", end(it.from()),
                                         "number", Integer.toString(it.number()),
                                         "baud", Integer.toString(it.rate().baud())));
                     }
@@ -66,10 +52,22 @@ final class DeskWords {
                 });
     }
 
+    private static String end(DeskEnd from) {
+        return from.match(
+                it ->
+                        Words.say(
+                                "way.server",
+                                Map.of(
+                                        "at", it.name(),
+                                        "address", it.address(),
+                                        "port", Integer.toString(it.port()))),
+                it -> Words.say("way.own-port", Map.of("path", it.path())));
+    }
+
     /** The name of what stands between; empty for nothing. */
-    static String through(Device camera, DeskWay way, Optional<String> port) {
+    static String through(Device camera, DeskWay way) {
         if (way instanceof DeskWay.OverLine it) {
-            return port.isPresent() ? Words.say("way.here") : it.server().name();
+            return it.from().device().map(Device::name).orElseGet(() -> Words.say("way.here"));
         }
         return way instanceof DeskWay.OverNetwork it && !it.at().equals(camera)
                 ? it.at().name()
@@ -85,7 +83,7 @@ final class DeskWords {
                                 "from",
                                 it.moved().get().at(it.line().stations().get(0).id()).toString(),
                                 "to",
-                                it.server().name()))
+                                it.from().name()))
                 : "";
     }
 }

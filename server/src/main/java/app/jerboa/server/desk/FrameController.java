@@ -1,9 +1,6 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
-import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Person;
@@ -12,6 +9,7 @@ import app.jerboa.server.platform.Needs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Contacts;
 import app.jerboa.wire.link.session.HeadLink;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.util.List;
@@ -54,10 +52,12 @@ class FrameController {
     record FrameAnswer(String answer) {}
 
     private final Jobs jobs;
+    private final Contacts contacts;
     private final BorrowedLinks borrowed;
     private final Logbook log;
 
-    FrameController(Jobs jobs, BorrowedLinks borrowed, Logbook log) {
+    FrameController(Jobs jobs, Contacts contacts, BorrowedLinks borrowed, Logbook log) {
+        this.contacts = contacts;
         this.jobs = jobs;
         this.borrowed = borrowed;
         this.log = log;
@@ -80,11 +80,10 @@ class FrameController {
                 frame.sendable());
     }
 
-    private static TypedFrame typed(Jobs.Stored stored, Device device, String hex) {
-        DeskWay way = DeskWays.of(stored.job()).to(device);
-        boolean bus =
-                way instanceof DeskWay.OverLine line && line.protocol() == Protocol.D_PROTOCOL;
-        return bus ? TypedFrame.onBus(hex) : TypedFrame.visca(hex);
+    private TypedFrame typed(Jobs.Stored stored, Device device, String hex) {
+        return contacts.ways(stored).to(device).onBus()
+                ? TypedFrame.onBus(hex)
+                : TypedFrame.visca(hex);
     }
 
     @PostMapping

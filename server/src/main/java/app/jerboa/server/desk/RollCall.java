@@ -10,6 +10,7 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Contacts;
 import app.jerboa.wire.link.session.HeadLink;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
@@ -53,14 +54,15 @@ class RollCall {
     private final ScheduledExecutorService looking;
     private final Desks desks;
     private final CameraLinks links;
+    private final Contacts contacts;
     private final Gates gates;
     private final Jobs jobs;
     private final Live live;
     private final LongSupplier clock;
 
     @Autowired
-    RollCall(Desks desks, CameraLinks links, Gates gates, Jobs jobs, Live live) {
-        this(desks, links, gates, jobs, live, LOOKS, System::nanoTime);
+    RollCall(Desks desks, CameraLinks links, Contacts contacts, Gates gates, Jobs jobs, Live live) {
+        this(desks, links, contacts, gates, jobs, live, LOOKS, System::nanoTime);
     }
 
     /**
@@ -70,12 +72,14 @@ class RollCall {
     RollCall(
             Desks desks,
             CameraLinks links,
+            Contacts contacts,
             Gates gates,
             Jobs jobs,
             Live live,
             Duration looks,
             LongSupplier clock) {
         this.clock = clock;
+        this.contacts = contacts;
         this.desks = desks;
         this.links = links;
         this.gates = gates;
@@ -132,7 +136,7 @@ class RollCall {
     }
 
     private List<Device> idle(Jobs.Stored stored) {
-        DeskWays ways = DeskWays.of(stored.job());
+        DeskWays ways = contacts.ways(stored);
         Map<Long, GateMapper.Said> said = gates.said(stored.id());
         return stored.job().lines().stream()
                 .flatMap(l -> stored.job().device(l.camera()).stream())

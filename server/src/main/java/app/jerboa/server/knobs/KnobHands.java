@@ -1,6 +1,7 @@
 package app.jerboa.server.knobs;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.Tongue;
 import app.jerboa.server.job.Jobs;
@@ -53,8 +54,8 @@ public class KnobHands {
     }
 
     /** The languages in which it can be told something, by the way there is to it. */
-    public static Set<Tongue> languages(Jobs.Stored stored, Device device) {
-        return Teller.tongues(stored, device);
+    public static Set<Tongue> languages(DeskWay way, Device device) {
+        return Teller.tongues(way, device);
     }
 
     /** The first of its knobs that can be asked in a language. */

@@ -115,7 +115,7 @@ class KnobService {
     ReadingBody turn(Jobs.Stored stored, Device d, TurnBody body, Person by) {
         Knob knob = knob(d, body.knob());
         insistOn(knob, body.value());
-        Set<Tongue> tongues = Teller.tongues(stored, d);
+        Set<Tongue> tongues = teller.tongues(stored, d);
         Optional<Saying> said = Teller.said(knob.said(), tongues);
         String sent = said.map(s -> SentWords.turning(knob, s, body.value())).orElse("");
         said.ifPresent(
@@ -154,7 +154,7 @@ class KnobService {
 
     Told tell(Jobs.Stored stored, Device d, VerbTold body, Person by) {
         Verb verb = d.profile().verb(body.verb()).orElseThrow(() -> Problem.notFound("verb"));
-        Set<Tongue> tongues = Teller.tongues(stored, d);
+        Set<Tongue> tongues = teller.tongues(stored, d);
         String sent = Teller.said(verb.sayings(), tongues).map(SentWords::telling).orElse("");
         Teller.said(verb.sayings(), tongues)
                 .ifPresent(w -> NotFromHere.refuse(verb.does(), w.in(), Frames.telling(w)));
@@ -190,7 +190,7 @@ class KnobService {
     }
 
     SayView preview(Jobs.Stored stored, Device d, SayBody body) {
-        Set<Tongue> tongues = Teller.tongues(stored, d);
+        Set<Tongue> tongues = teller.tongues(stored, d);
         Optional<Verb> verb = d.profile().verb(body.name());
         List<Saying> all = verb.map(Verb::sayings).orElseGet(() -> knob(d, body.name()).said());
         Saying said =

@@ -2,6 +2,7 @@ package app.jerboa.server.knobs;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.OwnProfile;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.knob.Choice;
 import app.jerboa.core.knob.Does;
 import app.jerboa.core.knob.Knob;
@@ -17,6 +18,7 @@ import app.jerboa.server.knobs.KnobBodies.KnobChoice;
 import app.jerboa.server.knobs.KnobBodies.KnobCondition;
 import app.jerboa.server.knobs.KnobBodies.ToldView;
 import app.jerboa.server.knobs.KnobBodies.VerbBody;
+import app.jerboa.server.world.Contacts;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -26,21 +28,23 @@ import org.springframework.stereotype.Component;
 @Component
 class KnobViews {
     private final ApprovalMapper approvals;
+    private final Contacts contacts;
 
-    KnobViews(ApprovalMapper approvals) {
+    KnobViews(ApprovalMapper approvals, Contacts contacts) {
+        this.contacts = contacts;
         this.approvals = approvals;
     }
 
     List<ToldView> all(Jobs.Stored stored) {
+        DeskWays ways = contacts.ways(stored);
         return stored.job().devices().stream()
                 .filter(d -> d.profile().kind() == DeviceKind.CAMERA)
                 .filter(d -> !d.profile().knobs().isEmpty() || !d.profile().verbs().isEmpty())
-                .map(d -> view(stored, d))
+                .map(d -> view(stored, d, Teller.tongues(ways.told(d), d)))
                 .toList();
     }
 
-    private ToldView view(Jobs.Stored stored, Device d) {
-        Set<Tongue> tongues = Teller.tongues(stored, d);
+    private ToldView view(Jobs.Stored stored, Device d, Set<Tongue> tongues) {
         return new ToldView(
                 d.id().value(),
                 d.name(),

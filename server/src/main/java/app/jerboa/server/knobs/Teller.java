@@ -2,7 +2,6 @@ package app.jerboa.server.knobs;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.knob.Knob;
 import app.jerboa.core.knob.Saying;
 import app.jerboa.core.knob.Tongue;
@@ -14,6 +13,7 @@ import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Contacts;
 import app.jerboa.wire.link.session.HeadLink;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -30,8 +30,10 @@ class Teller {
     private final BorrowedLinks borrowed;
     private final TellingLinks links;
     private final HandTurns turns;
+    private final Contacts contacts;
 
-    Teller(BorrowedLinks borrowed, TellingLinks links, HandTurns turns) {
+    Teller(BorrowedLinks borrowed, TellingLinks links, HandTurns turns, Contacts contacts) {
+        this.contacts = contacts;
         this.borrowed = borrowed;
         this.links = links;
         this.turns = turns;
@@ -54,14 +56,16 @@ class Teller {
         }
     }
 
-    /** The languages that this device of the job can be told in, by the way there is to it. */
-    static Set<Tongue> tongues(Jobs.Stored stored, Device device) {
+    /** The languages that this device of the job can be told in, as this machine stands now. */
+    Set<Tongue> tongues(Jobs.Stored stored, Device device) {
+        return tongues(contacts.ways(stored).told(device), device);
+    }
+
+    /** By the way that there is to it. */
+    static Set<Tongue> tongues(DeskWay way, Device device) {
         Set<Tongue> all = EnumSet.noneOf(Tongue.class);
-        DeskWay way = DeskWays.of(stored.job()).told(device);
-        boolean bus =
-                way instanceof DeskWay.OverLine line && line.protocol() == Protocol.D_PROTOCOL;
-        if (!(way instanceof DeskWay.None)) {
-            all.add(bus ? Tongue.D_PROTOCOL : Tongue.VISCA);
+        if (way.leads()) {
+            all.add(way.onBus() ? Tongue.D_PROTOCOL : Tongue.VISCA);
         }
         boolean addressed = device.address().isPresent();
         if (addressed && device.profile().web().isPresent()) {
@@ -80,7 +84,7 @@ class Teller {
         return said.stream().filter(s -> tongues.contains(s.in())).findFirst();
     }
 
-    private static Saying need(List<Saying> said, Jobs.Stored stored, Device device) {
+    private Saying need(List<Saying> said, Jobs.Stored stored, Device device) {
         return said(said, tongues(stored, device))
                 .orElseThrow(
                         () ->

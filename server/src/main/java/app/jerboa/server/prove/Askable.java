@@ -1,6 +1,7 @@
 package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.profile.DeviceKind;
@@ -18,16 +19,19 @@ final class Askable {
      *
      * @param devices none for all of the job
      */
-    static List<Proving.Test> of(Jobs.Stored stored, List<Long> devices) {
+    static List<Proving.Test> of(Jobs.Stored stored, DeskWays ways, List<Long> devices) {
         return stored.job().devices().stream()
                 // The laptop is who asks.
                 .filter(d -> d.profile().sort() != Sort.LAPTOP)
                 .filter(d -> devices.isEmpty() || devices.contains(d.id().value()))
-                .flatMap(d -> of(stored, d).stream().map(t -> new Proving.Test(d.id().value(), t)))
+                .flatMap(
+                        d ->
+                                of(ways.told(d), d).stream()
+                                        .map(t -> new Proving.Test(d.id().value(), t)))
                 .toList();
     }
 
-    private static List<Topic> of(Jobs.Stored stored, Device d) {
+    private static List<Topic> of(DeskWay way, Device d) {
         List<Topic> all = new ArrayList<>();
         boolean addressed = d.address().isPresent();
         if (addressed) {
@@ -38,13 +42,13 @@ final class Askable {
         }
         // A serial server hands on what it is asked, to whatever hangs there.
         boolean serves = DeskWays.serves(d.profile());
-        if (!serves && DeviceTests.tellsFirmware(stored, d)) {
+        if (!serves && DeviceTests.tellsFirmware(way)) {
             all.add(Topic.FIRMWARE);
         }
         if (addressed && DeviceTests.hasPage(d)) {
             all.add(Topic.ACCESS);
         }
-        if (!serves && ControlTest.can(stored, d)) {
+        if (!serves && ControlTest.can(way, d)) {
             all.add(Topic.CONTROL);
         }
         if (addressed && streams(d)) {

@@ -3,11 +3,9 @@ package app.jerboa.server.prove;
 import static app.jerboa.core.job.proof.Outcome.CANNOT_TELL;
 import static app.jerboa.core.job.proof.Outcome.FAILED;
 import static app.jerboa.core.job.proof.Outcome.OK;
-import static app.jerboa.core.profile.Protocol.D_PROTOCOL;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.core.knob.Knob;
@@ -70,23 +68,24 @@ class ControlTest {
     }
 
     /** There is a language to ask it in. */
-    static boolean can(Jobs.Stored stored, Device device) {
-        return !languages(stored, device).isEmpty();
+    static boolean can(DeskWay way, Device device) {
+        return !languages(way, device).isEmpty();
     }
 
-    private static List<Tongue> languages(Jobs.Stored stored, Device device) {
-        return KnobHands.languages(stored, device).stream()
+    private static List<Tongue> languages(DeskWay way, Device device) {
+        return KnobHands.languages(way, device).stream()
                 .filter(t -> OF_HEADS.contains(t) || KnobHands.readableIn(t, device).isPresent())
                 .toList();
     }
 
     /** Ok when it answers in all of its languages; on a lead that tells its number and rate too. */
     Verdict test(Jobs.Stored stored, Device device) {
+        DeskWay way = contacts.ways(stored).told(device);
         List<Said> all = new ArrayList<>();
-        for (Tongue language : languages(stored, device)) {
+        for (Tongue language : languages(way, device)) {
             all.add(
                     OF_HEADS.contains(language)
-                            ? head(stored, device)
+                            ? head(way, stored, device)
                             : knob(language, stored, device));
         }
         Verdict verdict =
@@ -98,8 +97,7 @@ class ControlTest {
                                 .map(Said::words)
                                 .findFirst()
                                 .orElseGet(() -> did(all)));
-        return DeskWays.of(stored.job()).told(device) instanceof DeskWay.OverLine line
-                        && verdict.outcome() == OK
+        return way instanceof DeskWay.OverLine line && verdict.outcome() == OK
                 ? verdict.with(Topic.CONTROL_ID, Integer.toString(line.number()), OK)
                         .with(Topic.BAUD, Integer.toString(line.rate().baud()), OK)
                 : verdict;
@@ -132,9 +130,8 @@ class ControlTest {
     }
 
     /** Its version, or where it points where that is all that its language knows. */
-    private Said head(Jobs.Stored stored, Device device) {
-        DeskWay way = DeskWays.of(stored.job()).told(device);
-        boolean bus = way instanceof DeskWay.OverLine line && line.protocol() == D_PROTOCOL;
+    private Said head(DeskWay way, Jobs.Stored stored, Device device) {
+        boolean bus = way.onBus();
         if (bus && !((DeskWay.OverLine) way).tells()) {
             return new Said(CANNOT_TELL, Words.say("prove.tells-nothing"));
         }
@@ -159,7 +156,7 @@ class ControlTest {
                 ? Words.say(
                         "prove.control.on-lead",
                         Map.of(
-                                "protocol", line.protocol() == D_PROTOCOL ? "D" : "VISCA",
+                                "protocol", way.onBus() ? "D" : "VISCA",
                                 "number", Integer.toString(line.number()),
                                 "baud", Integer.toString(line.rate().baud())))
                 : Words.say("prove.control.visca");

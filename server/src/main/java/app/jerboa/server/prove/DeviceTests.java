@@ -2,9 +2,7 @@ package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.desk.DeskWay;
-import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Outcome;
-import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.desk.BorrowedLinks;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.knobs.PageVisit;
@@ -34,11 +32,8 @@ class DeviceTests {
     }
 
     /** It has a message that asks for its version, and a way for it. */
-    static boolean tellsFirmware(Jobs.Stored stored, Device device) {
-        DeskWay way = DeskWays.of(stored.job()).told(device);
-        boolean bus =
-                way instanceof DeskWay.OverLine line && line.protocol() == Protocol.D_PROTOCOL;
-        return !(way instanceof DeskWay.None) && !bus;
+    static boolean tellsFirmware(DeskWay way) {
+        return way.leads() && !way.onBus();
     }
 
     static boolean hasPage(Device device) {

@@ -13,6 +13,7 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Right;
 import app.jerboa.server.run.RunRow;
 import app.jerboa.server.words.Words;
+import app.jerboa.server.world.Contacts;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpSession;
 import java.time.OffsetDateTime;
@@ -72,8 +73,10 @@ class ProveController {
 
     private final ProveRuns runs;
     private final Jobs jobs;
+    private final Contacts contacts;
 
-    ProveController(ProveRuns runs, Jobs jobs) {
+    ProveController(ProveRuns runs, Jobs jobs, Contacts contacts) {
+        this.contacts = contacts;
         this.runs = runs;
         this.jobs = jobs;
     }
@@ -127,7 +130,7 @@ class ProveController {
     LeftView left(@PathVariable("job") long id) {
         Jobs.Stored stored = jobs.load(id);
         List<VisitBody> visits =
-                LeastWork.of(stored.proof(), Proving.BY_MACHINE).stream()
+                LeastWork.of(stored.proof(), contacts.ways(stored), Proving.BY_MACHINE).stream()
                         .map(v -> visit(stored, v))
                         .toList();
         TestTimes times = TestTimes.of(stored.seen());
@@ -203,7 +206,8 @@ class ProveController {
             @Parameter(hidden = true) @AuthenticationPrincipal Person person,
             @Parameter(hidden = true) HttpSession session) {
         List<Long> devices = Optional.ofNullable(body.devices()).orElse(List.of());
-        runs.ask(jobs.load(job), devices, person, session.getId());
+        Jobs.Stored stored = jobs.load(job);
+        runs.ask(stored, contacts.ways(stored), devices, person, session.getId());
         return view(job);
     }
 

@@ -2,6 +2,7 @@ package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Standing;
 import app.jerboa.core.job.proof.Topic;
 import app.jerboa.server.desk.MachineDesk;
@@ -145,8 +146,8 @@ class ProveRuns {
     }
 
     /** Asks devices what they and the network tell; nothing moves. */
-    void ask(Jobs.Stored stored, List<Long> devices, Person by, String httpSession) {
-        start(stored, Askable.of(stored, devices), false, by, httpSession);
+    void ask(Jobs.Stored stored, DeskWays ways, List<Long> devices, Person by, String httpSession) {
+        start(stored, Askable.of(stored, ways, devices), false, by, httpSession);
     }
 
     private void start(

@@ -15,14 +15,20 @@ record LeadHand(long run, RigBodies.End to) {
     /** Onto the serial server; empty where nothing must be moved. */
     static Optional<LeadHand> out(Job job, Device camera) {
         return move(job, camera)
-                .map(
+                .flatMap(
                         m ->
-                                new LeadHand(
-                                        m.lead().run().id(),
-                                        new RigBodies.End(
-                                                m.near(),
-                                                Optional.of(m.server().id().toString()),
-                                                m.socket().name())));
+                                m.socket()
+                                        .map(
+                                                s ->
+                                                        new LeadHand(
+                                                                m.lead().run().id(),
+                                                                new RigBodies.End(
+                                                                        m.near(),
+                                                                        Optional.of(
+                                                                                s.device()
+                                                                                        .id()
+                                                                                        .toString()),
+                                                                        s.socket().name()))));
     }
 
     /** Back where it is planned. */

@@ -1,5 +1,9 @@
 package app.jerboa.server.world;
 
+import app.jerboa.core.profile.Protocol;
+import app.jerboa.server.words.Words;
+import app.jerboa.wire.link.session.NoAnswer;
+import java.net.InetSocketAddress;
 import java.util.Map;
 import java.util.Optional;
 
@@ -14,6 +18,18 @@ public record Answering(
         String name, String mac, String host, Map<String, Integer> ports, Optional<String> from) {
     public Answering {
         ports = Map.copyOf(ports);
+    }
+
+    /**
+     * @throws NoAnswer when it has no port for that
+     */
+    InetSocketAddress at(Protocol protocol) {
+        Integer port = ports.get(protocol.toString());
+        if (port == null) {
+            throw new NoAnswer(
+                    Words.say("refused.no-port", Map.of("device", name, "protocol", protocol)));
+        }
+        return new InetSocketAddress(host, port);
     }
 
     /** From whichever address the system takes. */

@@ -1,12 +1,12 @@
 package app.jerboa.server.world;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.words.Words;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -42,9 +42,9 @@ public class Contacts {
                         .isPresent();
     }
 
-    /** The serial port of this machine that the job's serial leads are on; empty for none. */
-    public Optional<String> serialPort(Jobs.Stored stored) {
-        return worlds.serialPort(stored.id());
+    /** The ways to the job's heads, as this machine stands now. */
+    public DeskWays ways(Jobs.Stored stored) {
+        return DeskWays.of(stored.job()).from(worlds.serialPort(stored.id()));
     }
 
     public Problem noPort(Device device, Ipv4 address) {

@@ -2,10 +2,8 @@ package app.jerboa.server.world;
 
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.profile.Protocol;
-import app.jerboa.server.words.Words;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.FramedStream;
-import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Transport;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.line.ChainNumbering;
@@ -15,7 +13,6 @@ import app.jerboa.wire.link.line.ViscaLine;
 import app.jerboa.wire.link.net.SharedUdp;
 import app.jerboa.wire.link.net.TcpStream;
 import app.jerboa.wire.link.net.UdpTransport;
-import app.jerboa.wire.link.serial.SerialPortStream;
 import app.jerboa.wire.link.session.BusLink;
 import app.jerboa.wire.link.session.Form;
 import app.jerboa.wire.link.session.HeadLink;
@@ -34,7 +31,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -79,41 +75,21 @@ public class HeadLinks {
     }
 
     /**
-     * A link to one that answers; the caller closes it.
+     * A link over the network to one that answers; the caller closes it.
      *
-     * @throws NoAnswer when it has no port for the way
+     * @throws NoAnswer when it has no port for the protocol
      */
-    public HeadLink open(Answering to, DeskWay way, WireLog log) {
-        return open(to, way, log, false);
+    public HeadLink open(Answering to, Protocol protocol, WireLog log) {
+        return network(to, protocol, log, false);
     }
 
     /**
      * As {@link #open}, to one that another link may be driving: nothing is begun anew there.
      *
-     * @throws NoAnswer when it has no port for the way
+     * @throws NoAnswer when it has no port for the protocol
      */
-    public HeadLink beside(Answering to, DeskWay way, WireLog log) {
-        return open(to, way, log, true);
-    }
-
-    private HeadLink open(Answering to, DeskWay way, WireLog log, boolean beside) {
-        return way.match(
-                new DeskWay.Cases<>() {
-                    @Override
-                    public HeadLink overNetwork(DeskWay.OverNetwork it) {
-                        return network(to, it.protocol(), log, beside);
-                    }
-
-                    @Override
-                    public HeadLink overLine(DeskWay.OverLine it) {
-                        return line(served(to), it, log);
-                    }
-
-                    @Override
-                    public HeadLink none(DeskWay.None it) {
-                        throw new NoAnswer(Words.say("refused.no-way"));
-                    }
-                });
+    public HeadLink beside(Answering to, Protocol protocol, WireLog log) {
+        return network(to, protocol, log, true);
     }
 
     /**
@@ -122,55 +98,16 @@ public class HeadLinks {
      * @return how many did; fails when nothing comes back: the chain is broken, reversed or off
      */
     public CompletableFuture<Integer> numberChain(
-            Answering to, DeskWay.OverLine chain, WireLog log) {
-        return numberChain(served(to), chain, log);
-    }
-
-    /** As {@link #open}, through a serial port of this machine instead of a serial server. */
-    public HeadLink open(String serialPort, DeskWay.OverLine way, WireLog log) {
-        return line(local(serialPort, way), way, log);
-    }
-
-    /** As the other one, through a serial port of this machine. */
-    public CompletableFuture<Integer> numberChain(
-            String serialPort, DeskWay.OverLine chain, WireLog log) {
-        return numberChain(local(serialPort, chain), chain, log);
-    }
-
-    /** Where a line begins, and how it is opened. */
-    private record Begins(String key, Supplier<Stream> stream) {}
-
-    private Begins served(Answering to) {
-        InetSocketAddress at = at(to, Protocol.VISCA_TCP);
-        return new Begins(at.toString(), () -> TcpStream.open(at, timer));
-    }
-
-    private Begins local(String serialPort, DeskWay.OverLine way) {
-        SerialPortStream.Line line =
-                new SerialPortStream.Line(serialPort, way.rate().baud(), way.rate().framing());
-        return new Begins(serialPort, () -> SerialPortStream.open(line, timer));
-    }
-
-    private CompletableFuture<Integer> numberChain(Begins at, DeskWay.OverLine chain, WireLog log) {
+            LineStart at, DeskWay.OverLine chain, WireLog log) {
         SharedLine line = hold(at, chain);
         return new ChainNumbering(line, timer, InstantSource.system(), log)
                 .start()
                 .whenComplete((count, failure) -> release(at.key()));
     }
 
-    private static InetSocketAddress at(Answering to, Protocol protocol) {
-        Integer port = to.ports().get(protocol.toString());
-        if (port == null) {
-            throw new NoAnswer(
-                    Words.say(
-                            "refused.no-port", Map.of("device", to.name(), "protocol", protocol)));
-        }
-        return new InetSocketAddress(to.host(), port);
-    }
-
     private HeadLink network(Answering to, Protocol protocol, WireLog log, boolean beside) {
         Form form = protocol == Protocol.VISCA_IP ? Form.HEADER : Form.RAW;
-        Transport transport = transport(to, at(to, protocol), protocol);
+        Transport transport = transport(to, to.at(protocol), protocol);
         InstantSource clock = InstantSource.system();
         return beside
                 ? ViscaLink.beside(transport, form, timer, clock, log)
@@ -213,7 +150,8 @@ public class HeadLinks {
         return Optional.ofNullable(open);
     }
 
-    private HeadLink line(Begins at, DeskWay.OverLine way, WireLog log) {
+    /** A link over a serial line, which is shared with all others on it; the caller closes it. */
+    public HeadLink onLine(LineStart at, DeskWay.OverLine way, WireLog log) {
         SharedLine line = hold(at, way);
         InstantSource clock = InstantSource.system();
         Runnable release = () -> release(at.key());
@@ -235,14 +173,14 @@ public class HeadLinks {
                         log);
     }
 
-    private synchronized SharedLine hold(Begins at, DeskWay.OverLine way) {
+    private synchronized SharedLine hold(LineStart at, DeskWay.OverLine way) {
         Line line =
                 lines.computeIfAbsent(
                         at.key(),
                         k ->
                                 new Line(
                                         new SharedLine(
-                                                at.stream().get(),
+                                                at.open(way.rate(), timer),
                                                 way.rate().baud(),
                                                 way.rate().bitsPerCharacter(),
                                                 SharedLine.PACED,

@@ -8,8 +8,8 @@ import org.apache.ibatis.annotations.Param;
 interface WorldMapper {
     Optional<String> of(@Param("job") long job);
 
-    /** Empty for none. */
-    String serialPort(@Param("job") long job);
+    /** Blank for none, and empty while the job is worked in another world. */
+    Optional<String> serialPort(@Param("job") long job, @Param("world") String world);
 
     void chooseSerialPort(@Param("job") long job, @Param("path") String path);
 

@@ -69,14 +69,9 @@ public class Worlds {
         }
     }
 
-    /**
-     * The port of this machine that stands for the job's serial server, on the live network only.
-     */
+    /** The port of this machine that the job's serial leads are on, on the live network only. */
     public Optional<String> serialPort(long job) {
-        return Optional.of(job)
-                .filter(j -> choice(j) == WorldChoice.LIVE)
-                .map(mapper::serialPort)
-                .filter(p -> !p.isEmpty());
+        return mapper.serialPort(job, WorldChoice.LIVE.wire()).filter(p -> !p.isEmpty());
     }
 
     /**

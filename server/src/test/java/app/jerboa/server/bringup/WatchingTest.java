@@ -9,12 +9,14 @@ import app.jerboa.core.bringup.LaptopAddress;
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.proof.Observed;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.jobfile.DemoItems;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.server.prove.ControlNow;
+import app.jerboa.server.world.Contacts;
 import app.jerboa.server.world.Laptop;
 import app.jerboa.server.world.World;
 import app.jerboa.server.world.Worlds;
@@ -30,7 +32,8 @@ class WatchingTest {
     private final World world = mock();
     private final Worlds worlds = mock();
     private final ControlNow control = mock();
-    private final RouteCheck route = new RouteCheck(control);
+    private final Contacts contacts = mock();
+    private final RouteCheck route = new RouteCheck(control, contacts);
     private final Watching watching =
             new Watching(worlds, new StepCheck(worlds, mock(), mock(), route), route);
 
@@ -72,6 +75,7 @@ class WatchingTest {
     void aCameraOnALeadTicksItselfOnceItAnswers(boolean reached, boolean answers, boolean ticked) {
         Device head = camera("L10");
         when(worlds.of(1)).thenReturn(world);
+        when(contacts.ways(any())).thenReturn(DeskWays.of(demo));
         when(world.canAsk(any(Device.class))).thenReturn(reached);
         when(control.ask(stored, head))
                 .thenReturn(new ControlNow.Came(answers, "VISCA on a lead", List.of()));

@@ -48,8 +48,31 @@ class DemoWaysTest {
     })
     void everyHeadHasItsWay(String camera, String way) {
         Job job = demo(DemoWaysTest::apart);
-        assertThat(DeskWords.way(DeskWays.of(job).to(named(job, camera)), Optional.empty()))
-                .isEqualTo(way);
+        assertThat(DeskWords.way(DeskWays.of(job).to(named(job, camera)))).isEqualTo(way);
+    }
+
+    /** Whether there is a serial server or not, at the rate that the cameras are set to. */
+    @ParameterizedTest
+    @CsvSource({
+        "L10, true, 'VISCA on the chain at /dev/ttyUSB0 of this machine, number 1, 9600 baud'",
+        "L10, false, 'VISCA on the chain at /dev/ttyUSB0 of this machine, number 1, 9600 baud'",
+        "L13, false, 'D protocol on the bus at /dev/ttyUSB0 of this machine, number 13, 9600 baud'",
+        "L1, false, 'VISCA over IP to L1, 10.44.8.21 port 52381'",
+    })
+    void aPortOfThisMachineTakesLeads(String camera, boolean server, String words) {
+        Job job = demo(i -> server || !isServer(i) ? apart(i) : i.with(Field.ADDRESS, ""));
+        DeskWay way = DeskWays.of(job).from(Optional.of("/dev/ttyUSB0")).to(named(job, camera));
+        assertThat(DeskWords.way(way)).isEqualTo(words);
+        boolean onLead = way instanceof DeskWay.OverLine;
+        assertThat(DeskWords.through(named(job, camera), way))
+                .isEqualTo(onLead ? "Serial port" : "");
+        assertThat(DeskWords.move(way))
+                .contains(onLead ? "its lead is on /dev/ttyUSB0, not on" : "");
+    }
+
+    private static boolean isServer(Item i) {
+        return i.ref().kind() == ItemKind.DEVICE
+                && i.text(Field.PROFILE).startsWith("serial-server");
     }
 
     @Test
@@ -94,9 +117,7 @@ class DemoWaysTest {
                                         i.ref().kind() == ItemKind.DEVICE
                                                         && (missing.equals("address")
                                                                 || missing.equals("server")
-                                                                        && i.text(Field.PROFILE)
-                                                                                .startsWith(
-                                                                                        "serial-server"))
+                                                                        && isServer(i))
                                                 ? i.with(Field.ADDRESS, "")
                                                 : i)
                         .toList();

@@ -10,6 +10,7 @@ import static org.mockito.Mockito.when;
 
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.proof.Observed;
 import app.jerboa.server.job.Jobs;
@@ -19,6 +20,7 @@ import app.jerboa.server.live.Notice;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.TestProfiles;
+import app.jerboa.server.world.Contacts;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.visca.PanTilt;
 import java.time.Duration;
@@ -44,6 +46,7 @@ class RollCallTest {
     private final Job demo = new JobEditor(TestProfiles.profiles()).read(DemoItems.all());
     private final Desks desks = mock();
     private final CameraLinks links = mock();
+    private final Contacts contacts = mock();
     private final Gates gates = mock();
     private final Jobs jobs = mock();
     private final Live live = mock();
@@ -59,6 +62,7 @@ class RollCallTest {
     void everyCameraAnswers() {
         when(jobs.load(JOB)).thenReturn(new Jobs.Stored(JOB, 1, 200, demo, Observed.NONE, 0));
         when(gates.said(JOB)).thenReturn(Map.of());
+        when(contacts.ways(any())).thenReturn(DeskWays.of(demo));
         when(links.told(any(), any())).thenAnswer(call -> link(call.getArgument(1)));
         opened();
     }
@@ -86,7 +90,16 @@ class RollCallTest {
     }
 
     private void begins() {
-        rollCall = new RollCall(desks, links, gates, jobs, live, Duration.ofMillis(50), clock::get);
+        rollCall =
+                new RollCall(
+                        desks,
+                        links,
+                        contacts,
+                        gates,
+                        jobs,
+                        live,
+                        Duration.ofMillis(50),
+                        clock::get);
     }
 
     private Presence of(String name) {

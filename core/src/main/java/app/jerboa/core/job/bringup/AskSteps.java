@@ -22,21 +22,19 @@ import java.util.Set;
 
 /**
  * Cameras that no address of their own verifies, and that can answer: each is asked over its
- * control route, and a lead that must be on the serial server for that goes there before and home
- * afterwards.
+ * control route, and a lead that must be on the serial server or the laptop for that goes there
+ * before and home afterwards.
  */
 final class AskSteps {
     private final Hall hall;
-    private final Optional<String> ownPort;
     private final DeskWays ways;
 
     /**
-     * @param ownPort the serial port of the laptop, where leads go in place of the serial server
+     * @param ownPort the serial port of the laptop that leads go to; empty for none
      */
     AskSteps(Hall hall, Optional<String> ownPort) {
         this.hall = hall;
-        this.ownPort = ownPort;
-        this.ways = DeskWays.of(hall.job());
+        this.ways = DeskWays.of(hall.job()).from(ownPort);
     }
 
     /**
@@ -93,15 +91,15 @@ final class AskSteps {
     }
 
     List<Action> out(Device camera) {
-        return move(camera).map(m -> taken(m.planned().toString(), meanwhile(m))).orElse(List.of());
+        return move(camera)
+                .map(m -> taken(m.planned().toString(), m.meanwhile()))
+                .orElse(List.of());
     }
 
     List<Action> home(Device camera) {
-        return move(camera).map(m -> taken(meanwhile(m), m.planned().toString())).orElse(List.of());
-    }
-
-    private String meanwhile(LeadMove move) {
-        return ownPort.orElseGet(() -> move.meanwhile().toString());
+        return move(camera)
+                .map(m -> taken(m.meanwhile(), m.planned().toString()))
+                .orElse(List.of());
     }
 
     private static List<Action> taken(String from, String to) {
@@ -123,7 +121,7 @@ final class AskSteps {
                             public List<Action> overLine(DeskWay.OverLine it) {
                                 return List.of(
                                         Action.of(ASK_NUMBER, Integer.toString(it.number()))
-                                                .with("server", ownPort.orElse(it.server().name()))
+                                                .with("server", it.from().name())
                                                 .with("baud", Integer.toString(it.rate().baud())));
                             }
 

@@ -23,7 +23,7 @@ public final class StepActions {
     }
 
     /**
-     * @param ownPort the serial port of the laptop, where leads go in place of a serial server
+     * @param ownPort the serial port of the laptop that serial leads go to; empty for none
      */
     public StepActions(Hall hall, Optional<String> ownPort) {
         this.hall = hall;

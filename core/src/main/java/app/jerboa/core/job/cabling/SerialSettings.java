@@ -12,6 +12,9 @@ import java.util.Optional;
  * @param protocol blank where none was set
  */
 public record SerialSettings(int baud, String framing, String protocol) {
+    /** Where nothing is known of a line: VISCA's usual rate and frame. */
+    public static final SerialSettings USUAL = new SerialSettings(9600, "8N1", "");
+
     private static final int START_BIT = 1;
 
     /** Empty for what has no serial port. */

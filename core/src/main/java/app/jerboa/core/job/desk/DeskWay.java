@@ -13,6 +13,16 @@ import java.util.Optional;
 public sealed interface DeskWay {
     <R> R match(Cases<R> cases);
 
+    /** There is one. */
+    default boolean leads() {
+        return !(this instanceof None);
+    }
+
+    /** The D protocol is spoken on it. */
+    default boolean onBus() {
+        return this instanceof OverLine it && it.protocol() == Protocol.D_PROTOCOL;
+    }
+
     /** One case a way. */
     interface Cases<R> {
         R overNetwork(OverNetwork it);
@@ -36,21 +46,18 @@ public sealed interface DeskWay {
     }
 
     /**
-     * Through a serial server to the lead that the camera hangs on.
+     * Over the serial lead that the camera hangs on.
      *
-     * @param server its address is {@code address}; its raw TCP port {@code port}
+     * @param from what the desk's end of the lead is on
      * @param protocol VISCA or the D protocol
      * @param number the camera answers to on that lead
-     * @param rate of the server's port
+     * @param rate of the serial port at that end
      * @param tells it can be asked where it points
      * @param line all that hangs on the lead
-     * @param moved the lead that must be put on the server first; empty when it is there by the
-     *     plan
+     * @param moved the lead that must be taken there first; empty when it is there by the plan
      */
     record OverLine(
-            Device server,
-            Ipv4 address,
-            int port,
+            DeskEnd from,
             Protocol protocol,
             int number,
             SerialSettings rate,
@@ -73,7 +80,7 @@ public sealed interface DeskWay {
         NO_VOICE,
         /** It hangs on no serial lead yet. */
         NO_LEAD,
-        /** No serial server has a socket for its lead. */
+        /** No serial server has a socket for its lead, and this machine has no port for it. */
         NO_SERVER,
         /** Another one on its lead answers to the same number. */
         SAME_NUMBER,

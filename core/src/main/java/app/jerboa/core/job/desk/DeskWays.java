@@ -23,7 +23,8 @@ import java.util.stream.Stream;
 
 /**
  * The desk's ways to the heads of a job: over the network where a camera or its bridge has an
- * address, else through a serial server to the lead that the cabling plans for it.
+ * address, else over the lead that the cabling plans for it, from a serial server or from a serial
+ * port of this machine.
  */
 public final class DeskWays {
     /** Best first: a header tells lost and repeated datagrams apart. */
@@ -31,12 +32,16 @@ public final class DeskWays {
             List.of(Protocol.VISCA_IP, Protocol.VISCA_UDP, Protocol.VISCA_TCP);
 
     private final KitIndex kit;
-    private final Map<DeviceId, Line> lines = new HashMap<>();
-    private final Map<DeviceId, ChainOrBus> leads = new HashMap<>();
+    private final Map<DeviceId, Line> lines;
+    private final Map<DeviceId, ChainOrBus> leads;
     private final List<Device> servers;
+    private final Optional<String> ownPort;
 
     private DeskWays(Job job) {
+        ownPort = Optional.empty();
         kit = KitIndex.of(job);
+        lines = new HashMap<>();
+        leads = new HashMap<>();
         job.lines().forEach(l -> lines.putIfAbsent(l.camera(), l));
         for (ChainOrBus lead : ChainOrBus.all(Cabling.of(job))) {
             lead.cameras().forEach(d -> leads.putIfAbsent(d.id(), lead));
@@ -44,8 +49,22 @@ public final class DeskWays {
         servers = job.devices().stream().filter(d -> serves(d.profile())).toList();
     }
 
+    private DeskWays(DeskWays planned, String ownPort) {
+        this.kit = planned.kit;
+        this.lines = planned.lines;
+        this.leads = planned.leads;
+        this.servers = planned.servers;
+        this.ownPort = Optional.of(ownPort);
+    }
+
+    /** As planned: a port of this machine is no part of a plan. */
     public static DeskWays of(Job job) {
         return job.worked(DeskWays.class, () -> new DeskWays(job));
+    }
+
+    /** The same, with every lead on a serial port of this machine, if there is one for it. */
+    public DeskWays from(Optional<String> port) {
+        return port.map(p -> new DeskWays(this, p)).orElse(this);
     }
 
     /** Raw TCP on one side, a serial line on the other: what is said there is said to cameras. */
@@ -118,9 +137,45 @@ public final class DeskWays {
         if (!alike.isEmpty()) {
             return new DeskWay.None(DeskWay.Why.SAME_NUMBER, alike);
         }
-        return server(lead)
-                .<DeskWay>map(s -> throughServer(s, voice, line.controlId(), lead))
+        Optional<Device> server = server(lead);
+        return end(server)
+                .<DeskWay>map(
+                        end ->
+                                new DeskWay.OverLine(
+                                        end,
+                                        voice.protocol(),
+                                        line.controlId(),
+                                        rate(end, lead),
+                                        voice.twoWay(),
+                                        lead,
+                                        moved(server, lead)))
                 .orElseGet(() -> DeskWay.None.because(DeskWay.Why.NO_SERVER));
+    }
+
+    private Optional<DeskEnd> end(Optional<Device> server) {
+        return ownPort.<DeskEnd>map(DeskEnd.OwnPort::new).or(() -> server.map(DeskWays::served));
+    }
+
+    private static DeskEnd served(Device server) {
+        return new DeskEnd.Server(
+                server,
+                server.address().orElseThrow(),
+                server.profile().port(Protocol.VISCA_TCP).orElseThrow());
+    }
+
+    /** A server's as it is set; a port of this machine opens as the lead's own devices stand. */
+    private static SerialSettings rate(DeskEnd end, ChainOrBus lead) {
+        return Stream.concat(end.device().stream(), lead.cameras().stream())
+                .flatMap(d -> SerialSettings.of(d).stream())
+                .findFirst()
+                .orElse(SerialSettings.USUAL);
+    }
+
+    /** A port of this machine takes the place of a server that is planned on the lead. */
+    private static Optional<Link> moved(Optional<Device> server, ChainOrBus lead) {
+        return server.filter(lead.stations()::contains).isPresent()
+                ? Optional.empty()
+                : lead.links().stream().findFirst();
     }
 
     private List<Device> alike(Device camera, int number, ChainOrBus lead) {
@@ -147,22 +202,5 @@ public final class DeskWays {
 
     private static boolean takes(Profile server, Signal signal) {
         return server.ports().stream().map(Port::join).anyMatch(j -> j.signal() == signal);
-    }
-
-    private DeskWay throughServer(Device server, Speaks voice, int number, ChainOrBus lead) {
-        Optional<Link> moved =
-                lead.stations().contains(server)
-                        ? Optional.empty()
-                        : lead.links().stream().findFirst();
-        return new DeskWay.OverLine(
-                server,
-                server.address().orElseThrow(),
-                server.profile().port(Protocol.VISCA_TCP).orElseThrow(),
-                voice.protocol(),
-                number,
-                SerialSettings.of(server).orElseThrow(),
-                voice.twoWay(),
-                lead,
-                moved);
     }
 }

@@ -1,18 +1,17 @@
 package app.jerboa.core.job.desk;
 
-import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.Link;
 import app.jerboa.core.profile.DeviceSocket;
 import java.util.Optional;
 
 /**
- * The end of a serial lead that must go to the serial server, so that the desk reaches what hangs
- * on it.
+ * The end of a serial lead that must go elsewhere, so that the desk reaches what hangs on it.
  *
  * @param near it is the end that the run names first
- * @param socket of the server
+ * @param to where it goes meanwhile
+ * @param socket of the serial server there; empty for a port of this machine
  */
-public record LeadMove(Link lead, boolean near, Device server, DeviceSocket socket) {
+public record LeadMove(Link lead, boolean near, DeskEnd to, Optional<Link.Plug> socket) {
     /** Empty where nothing must be moved, or the server has no socket for it. */
     public static Optional<LeadMove> of(DeskWay way) {
         return way instanceof DeskWay.OverLine it
@@ -22,10 +21,18 @@ public record LeadMove(Link lead, boolean near, Device server, DeviceSocket sock
 
     private static Optional<LeadMove> of(Link lead, DeskWay.OverLine way) {
         boolean near = lead.from().of(way.line().stations().get(0).id());
-        return DeviceSocket.of(way.server().profile()).stream()
-                .filter(s -> s.signal() == lead.signal())
-                .findFirst()
-                .map(s -> new LeadMove(lead, near, way.server(), s));
+        Optional<Link.Plug> socket =
+                way.from()
+                        .device()
+                        .flatMap(
+                                server ->
+                                        DeviceSocket.of(server.profile()).stream()
+                                                .filter(s -> s.signal() == lead.signal())
+                                                .findFirst()
+                                                .map(s -> new Link.Plug(server, s)));
+        return way.from().device().isPresent() && socket.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new LeadMove(lead, near, way.from(), socket));
     }
 
     /** Where that end goes by the plan. */
@@ -33,8 +40,8 @@ public record LeadMove(Link lead, boolean near, Device server, DeviceSocket sock
         return near ? lead.from() : lead.to();
     }
 
-    /** Where it goes meanwhile. */
-    public Link.Plug meanwhile() {
-        return new Link.Plug(server, socket);
+    /** Where it goes meanwhile, in words. */
+    public String meanwhile() {
+        return socket.map(Link.Plug::toString).orElseGet(to::name);
     }
 }

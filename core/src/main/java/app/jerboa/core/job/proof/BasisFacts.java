@@ -146,9 +146,15 @@ public final class BasisFacts {
         DeskWay way = DeskWays.of(job).told(d);
         if (way instanceof DeskWay.OverNetwork it) {
             facts.put("at", it.address() + " " + it.port() + " " + it.protocol());
-        } else if (way instanceof DeskWay.OverLine) {
+        } else if (overLead(way)) {
             serial(d, facts);
         }
+    }
+
+    /** A port of this machine may take the place of a server, and no plan knows of it. */
+    private static boolean overLead(DeskWay way) {
+        return way instanceof DeskWay.OverLine
+                || way instanceof DeskWay.None none && none.why() == DeskWay.Why.NO_SERVER;
     }
 
     private void key(Device d, Map<String, String> facts) {

@@ -4,7 +4,6 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Mount;
 import app.jerboa.core.job.Run;
-import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.value.DeviceId;
@@ -93,10 +92,10 @@ public final class LeastWork {
     private final Map<DeviceId, Long> switches;
     private final Set<Long> overhead;
 
-    private LeastWork(Job job, TestTimes times, Collection<Topic> byMachine) {
+    private LeastWork(Job job, DeskWays ways, TestTimes times, Collection<Topic> byMachine) {
         this.job = job;
         this.times = times;
-        this.ways = DeskWays.of(job);
+        this.ways = ways;
         this.byMachine = Set.copyOf(byMachine);
         this.switches = switches(job);
         this.overhead =
@@ -107,10 +106,12 @@ public final class LeastWork {
     }
 
     /**
+     * @param ways to the heads from the desk
      * @param byMachine what a machine can do
      */
-    public static List<Visit> of(Proof proof, Collection<Topic> byMachine) {
-        LeastWork work = new LeastWork(proof.job(), TestTimes.of(proof.observed()), byMachine);
+    public static List<Visit> of(Proof proof, DeskWays ways, Collection<Topic> byMachine) {
+        LeastWork work =
+                new LeastWork(proof.job(), ways, TestTimes.of(proof.observed()), byMachine);
         Map<Place, List<Left>> places = new TreeMap<>();
         for (Line line : proof.job().lines()) {
             proof.tests(line)
@@ -155,9 +156,7 @@ public final class LeastWork {
 
     /** Its head can be driven from the desk. */
     private boolean reached(Line line) {
-        return job.device(line.camera())
-                .filter(d -> !(ways.to(d) instanceof DeskWay.None))
-                .isPresent();
+        return job.device(line.camera()).filter(d -> ways.to(d).leads()).isPresent();
     }
 
     /** Where its stick is; at the camera itself where it has none. */

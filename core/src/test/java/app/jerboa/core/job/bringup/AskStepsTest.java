@@ -49,7 +49,11 @@ class AskStepsTest {
 
     private String asked(Long... aside) {
         Set<DeviceId> left = Stream.of(aside).map(DeviceId::new).collect(Collectors.toSet());
-        return new StepActions(Hall.of(job.job()))
+        return asked(Optional.empty(), left);
+    }
+
+    private String asked(Optional<String> ownPort, Set<DeviceId> left) {
+        return new StepActions(Hall.of(job.job()), ownPort)
                 .around(List.of(), HOME, left).stream()
                         .filter(s -> ASKING.contains(s.kind()))
                         .map(s -> s.kind().wire() + " " + name(s.device().orElseThrow()))
@@ -106,11 +110,22 @@ class AskStepsTest {
                 .containsExactly("Stick RS-232", "/dev/port");
     }
 
+    /** No server is planned at all: the port of this machine is enough. */
+    @Test
+    void aPortOfTheLaptopNeedsNoServer() {
+        chain(stick, "RS-232");
+        assertThat(asked()).isEmpty();
+        assertThat(asked(Optional.of("/dev/port"), Set.of()))
+                .isEqualTo("lead-out L2, ask L2, ask L1, lead-home L2");
+    }
+
     @Test
     void aLeadThatIsOnTheServerStaysThere() {
         long server = job.device("Server", SERVER, Field.ADDRESS, "10.44.8.9");
         chain(server, "SERIAL");
         assertThat(asked()).isEqualTo("ask L2, ask L1");
+        // A port of the laptop takes that server's place.
+        assertThat(asked(Optional.of("/dev/port"), Set.of())).isEqualTo("ask L2, ask L1");
     }
 
     /** It cannot be asked without a server, and is verified at an address of its own. */

@@ -6,6 +6,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.Line;
+import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
@@ -77,6 +78,10 @@ class LeastWorkTest {
                                 BasisFacts.of(job).of(id, topic))));
     }
 
+    private static List<LeastWork.Visit> left(Proof proof, Set<Topic> byMachine) {
+        return LeastWork.of(proof, DeskWays.of(proof.job()), byMachine);
+    }
+
     private static String words(List<LeastWork.Visit> visits) {
         return visits.stream()
                 .map(v -> v.where() + " " + v.tests().size())
@@ -87,7 +92,7 @@ class LeastWorkTest {
     void aMachineGoesFirstAndEachPlaceIsVisitedOnce() {
         Job job = plan.job();
         Proof proof = Proof.of(job, Observed.NONE);
-        List<LeastWork.Visit> visits = LeastWork.of(proof, ASKED);
+        List<LeastWork.Visit> visits = left(proof, ASKED);
         assertThat(visits.get(0).where()).isEqualTo(LeastWork.Where.MACHINE);
         assertThat(visits).extracting(LeastWork.Visit::where).isSorted();
         assertThat(visits).extracting(v -> v.where() + " " + v.at()).doesNotHaveDuplicates();
@@ -120,7 +125,7 @@ class LeastWorkTest {
         Job job = plan.job();
         Proof proof = Proof.of(job, known(job, first, test, outcome));
         assertThat(
-                        LeastWork.of(proof, ASKED).stream()
+                        left(proof, ASKED).stream()
                                 .filter(
                                         v ->
                                                 v.tests().stream()
@@ -136,13 +141,12 @@ class LeastWorkTest {
     @Test
     void whatIsProvedIsLeftOutAndNothingLeftIsNoVisit() {
         Job job = plan.job();
-        String before = words(LeastWork.of(Proof.of(job, Observed.NONE), ASKED));
+        String before = words(left(Proof.of(job, Observed.NONE), ASKED));
         Proof proof = Proof.of(job, known(job, first, Topic.LINK, Outcome.OK));
-        String after = words(LeastWork.of(proof, ASKED));
+        String after = words(left(proof, ASKED));
         assertThat(before).startsWith("MACHINE 6, DESK");
         assertThat(after).startsWith("MACHINE 5, DESK");
-        assertThat(LeastWork.of(Proof.of(new JobUnderTest().job(), Observed.NONE), ASKED))
-                .isEmpty();
+        assertThat(left(Proof.of(new JobUnderTest().job(), Observed.NONE), ASKED)).isEmpty();
     }
 
     /** A line without a key: somebody goes to the camera, with a ladder where it hangs overhead. */
@@ -154,7 +158,7 @@ class LeastWorkTest {
             bare.line(number, camera);
             bare.mount(camera, Field.PLACE, number == 1 ? "truss" : "tripod");
         }
-        List<LeastWork.Visit> visits = LeastWork.of(Proof.of(bare.job(), Observed.NONE), Set.of());
+        List<LeastWork.Visit> visits = left(Proof.of(bare.job(), Observed.NONE), Set.of());
         List<LeastWork.Visit> cameras =
                 visits.stream().filter(v -> v.where() == LeastWork.Where.CAMERA).toList();
         assertThat(cameras).extracting(LeastWork.Visit::ladder).containsExactly(true, false);
