@@ -162,6 +162,9 @@ final class DeskBench implements AutoCloseable {
     private Many fiftyHertz(List<DeskLine> lines, List<Messages> sent, int seconds)
             throws InterruptedException {
         drive(lines, sent, WARMING_SECONDS);
+        // One that fell silent while the server was cold drives again once its stick is let go.
+        lines.forEach(DeskLine::release);
+        pause(500);
         sent.forEach(Messages::forget);
         double cpu = programs.serverCpu().toMillis();
         drive(lines, sent, seconds);

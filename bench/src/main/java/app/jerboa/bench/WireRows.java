@@ -81,7 +81,7 @@ final class WireRows {
                 "link.echo",
                 "the floor, same run");
         to.row(
-                "question to a simulated head over a link, median ms",
+                "question to a simulated head until its answer is told, median ms",
                 Sample.of(link).median(),
                 "link.median",
                 String.format(

@@ -199,8 +199,7 @@ class LiveJourney extends Jerboa {
         }
         openDesk(job);
         take(10);
-        assertThat(user.page.getByText("choose a serial port of this machine").first())
-                .isVisible();
+        assertThat(user.page.getByText("choose a serial port of this machine").first()).isVisible();
         user.button("Live network").click();
         user.page.getByLabel("Serial port", new Page.GetByLabelOptions().setExact(true)).fill(path);
         user.press("Use this port");

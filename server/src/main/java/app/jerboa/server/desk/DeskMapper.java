@@ -27,11 +27,7 @@ interface DeskMapper {
      * @param askedBy who wants it; null for nobody
      * @param askedSeconds that its driver still has to keep it; null for nobody
      */
-    record Renewed(long job, String holder, long stops, String askedBy, Integer askedSeconds) {
-        boolean is(CameraLink camera) {
-            return holder.equals(camera.holder());
-        }
-    }
+    record Renewed(long job, String holder, long stops, String askedBy, Integer askedSeconds) {}
 
     /** 1 when the lease is this holder's now: it was free, expired, or theirs. */
     int takeLease(

@@ -4,7 +4,6 @@ import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.profile.Head;
 import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
-import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.visca.PanTilt;
@@ -20,14 +19,15 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.springframework.boot.health.contributor.Health;
 import org.springframework.boot.health.contributor.HealthIndicator;
 import org.springframework.stereotype.Component;
 
 /**
- * Looks after every open desk: silent sticks every 20 ms, positions ten times a second, leases
- * every second. Each watch has a thread of its own; what fails at one desk ends nothing. The server
- * is down when a watch that stops heads has not run for a second.
+ * Looks after every open desk: silent sticks every 20 ms, positions ten times a second, what was
+ * said of its camera every second. Each watch has a thread of its own; what fails at one desk ends
+ * nothing. The server is down when a watch that stops heads has not run for a second.
  */
 @Component
 class DeskWatch implements HealthIndicator {
@@ -37,14 +37,12 @@ class DeskWatch implements HealthIndicator {
     /** A page draws them about so often. */
     private static final Duration FRAMES = Duration.ofMillis(300);
 
-    private static final Duration LEASES = Duration.ofSeconds(1);
+    private static final Duration LOOKS = Duration.ofSeconds(1);
     private static final long LATE_NANOS = TimeUnit.SECONDS.toNanos(1);
 
     private final Desks desks;
-    private final DeskMapper mapper;
     private final Sweep sweep;
     private final Live live;
-    private final String server;
     private final Map<String, Long> lastRun = new ConcurrentHashMap<>();
     private final List<ScheduledExecutorService> threads = new ArrayList<>();
 
@@ -53,16 +51,14 @@ class DeskWatch implements HealthIndicator {
 
     private Set<DeskMapper.Lease> linksBefore = Set.of();
 
-    DeskWatch(Desks desks, DeskMapper mapper, Sweep sweep, Live live, Settings settings) {
+    DeskWatch(Desks desks, Sweep sweep, Live live) {
         this.live = live;
         this.desks = desks;
-        this.mapper = mapper;
         this.sweep = sweep;
-        this.server = settings.serverName();
         watch("sticks", STICKS, () -> each(d -> d.driving.watch()));
         watch("positions", POSITIONS, () -> each(this::ask));
         threads.add(Threads.loop("desk-frames", FRAMES, () -> each(d -> d.screen.showNoted())));
-        threads.add(Threads.loop("desk-leases", LEASES, this::renewLeases));
+        threads.add(Threads.loop("desk-looks", LOOKS, this::look));
     }
 
     private void watch(String name, Duration every, Runnable round) {
@@ -88,55 +84,31 @@ class DeskWatch implements HealthIndicator {
         return late ? Health.down().build() : Health.up().build();
     }
 
-    /** One statement for all desks of this server; what is not renewed ends by itself. */
-    private void renewLeases() {
-        List<DeskMapper.Lease> held = new ArrayList<>();
-        for (Desk desk : desks.all()) {
-            desk.driving.unmarkWhenSettled();
-            desk.driving.owing().ifPresent(camera -> tryAside(desk, camera));
-            desk.driving.camera().ifPresent(c -> held.add(DeskMapper.Lease.of(c)));
-            desks.lookAtWish(desk);
-        }
-        if (held.isEmpty()) {
-            return;
-        }
-        long ends = System.nanoTime() + CameraTaking.leaseNanos();
-        List<DeskMapper.Renewed> renewed =
-                mapper.renew(server, held, CameraTaking.LEASE_SECONDS, TakeOver.PATIENCE_SECONDS);
-        renewed.forEach(r -> desks.obey(r.job(), r.stops()));
-        // Before anything else that may fail: what is not renewed is stopped and given back.
-        desks.all().forEach(d -> renewed(d, renewed, ends));
-        linksChanged(held);
+    /** What may wait a moment, each second. */
+    private void look() {
+        each(
+                desk -> {
+                    desk.driving.unmarkWhenSettled();
+                    desk.driving.owing().ifPresent(camera -> tryAside(desk, camera));
+                    desks.lookAtWish(desk);
+                });
+        linksChanged();
         desks.gateAll();
     }
 
     /** Every page shows how the links of driven cameras stand. */
-    private void linksChanged(List<DeskMapper.Lease> held) {
-        Set<DeskMapper.Lease> now = Set.copyOf(held);
+    private void linksChanged() {
+        Set<DeskMapper.Lease> now =
+                desks.all().stream()
+                        .flatMap(d -> d.driving.camera().stream())
+                        .map(DeskMapper.Lease::of)
+                        .collect(Collectors.toSet());
         now.stream()
                 .filter(l -> !linksBefore.contains(l))
                 .map(DeskMapper.Lease::job)
                 .distinct()
                 .forEach(job -> live.changed(job, Notice.DRIVERS));
         linksBefore = now;
-    }
-
-    private static void renewed(Desk desk, List<DeskMapper.Renewed> renewed, long ends) {
-        desk.driving
-                .camera()
-                .ifPresent(
-                        c ->
-                                renewed.stream()
-                                        .filter(r -> r.is(c))
-                                        .findFirst()
-                                        .ifPresent(r -> renewed(desk, c, r, ends)));
-    }
-
-    private static void renewed(Desk desk, CameraLink c, DeskMapper.Renewed row, long ends) {
-        desk.driving.leaseRenewed(c.id(), ends);
-        if (row.askedBy() != null) {
-            TakeOver.asked(desk, c, row.askedBy(), row.askedSeconds());
-        }
     }
 
     private void tryAside(Desk desk, CameraId camera) {

@@ -52,7 +52,12 @@ final class Driving {
     private final OwedStop owed;
     private final ToldMotion told;
     private final Bearing bearing;
-    private CameraLink camera;
+
+    /**
+     * Read by many without the lock: whoever holds a camera may be asked while this desk is busy.
+     */
+    private volatile CameraLink camera;
+
     private Motion waiting = Motion.NONE;
     private boolean closed;
     private boolean endsWhenStopped;
@@ -61,8 +66,11 @@ final class Driving {
     private Optional<String> ended = Optional.empty();
 
     private long lastSign;
-    private long leaseEnds;
-    private long standsSince;
+    private volatile Optional<KeptLease> lease = Optional.empty();
+
+    /** 0 while it moves, and when that is settled. */
+    private volatile long standsSince;
+
     private Turned turned = Turned.NOT;
 
     /**
@@ -82,7 +90,7 @@ final class Driving {
         this.bearing = new Bearing(clock);
     }
 
-    synchronized Optional<CameraLink> camera() {
+    Optional<CameraLink> camera() {
         return Optional.ofNullable(camera);
     }
 
@@ -111,7 +119,7 @@ final class Driving {
             return false;
         }
         camera = taken;
-        leaseEnds = terms.leaseEnds();
+        lease = Optional.of(new KeptLease(taken, terms.leaseEnds()));
         bearing.afresh();
         hand.takes(taken, terms.feel());
         gateIs(terms.gate());
@@ -178,10 +186,8 @@ final class Driving {
         return new Going(hand.perSecond(told.now()), hand.crossingSeconds());
     }
 
-    synchronized void leaseRenewed(CameraId id, long endsNanos) {
-        if (camera != null && camera.id().equals(id)) {
-            leaseEnds = endsNanos;
-        }
+    void leaseRenewed(CameraLink of, long endsNanos) {
+        lease.ifPresent(l -> l.renewed(of, endsNanos));
     }
 
     /**
@@ -443,7 +449,7 @@ final class Driving {
         } else if (told.now().byItself() && !bearing.limits().isNone() && bearing.silent()) {
             stop(UNREAD);
         }
-        if (clock.getAsLong() - leaseEnds > 0) {
+        if (lease.filter(l -> l.isOver(clock.getAsLong())).isPresent()) {
             giveBack(Words.say("given-back.unkept"));
         } else if (silent(lastSign, PAGE_SILENCE_MILLIS)) {
             giveBack(Words.say("given-back.silent"));
@@ -490,7 +496,14 @@ final class Driving {
     }
 
     /** Takes the mark off a head that has stood for a while. */
-    synchronized void unmarkWhenSettled() {
+    void unmarkWhenSettled() {
+        // Most desks move, or have stood long since: they are not held up for it.
+        if (standsSince != 0) {
+            unmarkIfSettled();
+        }
+    }
+
+    private synchronized void unmarkIfSettled() {
         boolean settled = standsSince != 0 && silent(standsSince, SETTLED_MILLIS);
         if (camera != null && settled && !isMoving()) {
             standsSince = 0;

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -37,6 +38,7 @@ class DrivingTest {
     private final List<Object> screen = new ArrayList<>();
     private final List<CameraId> letGo = new ArrayList<>();
     private long now = 1_000_000_000L;
+    private final CameraLink l1 = link(L1, head);
     private final Driving driving =
             new Driving(
                     marks, screen::add, () -> now, (camera, stopping) -> letGo.add(camera.id()));
@@ -92,7 +94,7 @@ class DrivingTest {
 
     @BeforeEach
     void takeL1() {
-        assertThat(driving.take(link(L1, head), open())).isTrue();
+        assertThat(driving.take(l1, open())).isTrue();
     }
 
     @Test
@@ -385,9 +387,37 @@ class DrivingTest {
         assertThat(driving.take(link(L2, new FakeHead()), open())).isFalse();
     }
 
+    /** Whatever holds the desk up, its camera is not lost by it. */
+    @Test
+    void aLeaseGoesOnWhileItsDeskIsHeldUp() throws Exception {
+        synchronized (driving) {
+            CompletableFuture.runAsync(
+                            () -> {
+                                assertThat(driving.camera()).contains(l1);
+                                driving.leaseRenewed(l1, now + 100_000_000_000L);
+                                driving.unmarkWhenSettled();
+                            })
+                    .get(10, TimeUnit.SECONDS);
+        }
+        pass(99_000);
+        driving.sign();
+        driving.watch();
+        assertThat(driving.camera()).contains(l1);
+    }
+
+    @Test
+    void theRenewalOfAnOlderTakingIsNone() {
+        driving.take(link(L1, new FakeHead()), open());
+        driving.leaseRenewed(l1, now + 100_000_000_000L);
+        pass(60_001);
+        driving.sign();
+        driving.watch();
+        assertThat(driving.camera()).isEmpty();
+    }
+
     @Test
     void aLeaseThatIsNotRenewedEndsTheDriving() {
-        driving.leaseRenewed(L1, now + 4_000_000_000L);
+        driving.leaseRenewed(l1, now + 4_000_000_000L);
         for (int i = 0; i < 100; i++) {
             push(1);
             pass(40);
@@ -452,7 +482,7 @@ class DrivingTest {
         marks.atOnce = false;
         for (int i = 0; i < 20_000; i++) {
             driving.sign();
-            driving.leaseRenewed(L1, now + 1_000_000_000L);
+            driving.leaseRenewed(l1, now + 1_000_000_000L);
             events.get(random.nextInt(events.size())).accept(driving);
             if (i % 50 == 49) {
                 driving.stopFromElsewhere("STOP ALL");
