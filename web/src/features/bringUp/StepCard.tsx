@@ -112,7 +112,7 @@ export function StepCard({ job, step, view, bringUp, may }: Props) {
             variant="outlined"
             size="large"
             onClick={() => act.mutate(step.number)}
-            disabled={act.isPending || check.isPending || !may}
+            disabled={act.isPending || check.isPending || !may || fresh}
           >
             In the rig: {handWords[step.kind]}
           </Button>
@@ -193,7 +193,10 @@ function Firmware({ job, device }: { readonly job: Job; readonly device: Device 
   )
 }
 
-/** True for a moment after a card appears: the second half of a double click must not answer the next step. */
+/**
+ * True for a moment after a card appears: a card may tick itself under a finger, and neither that press nor
+ * the second half of a double click must be one for the next step.
+ */
 function useFresh(): boolean {
   const [fresh, setFresh] = useState(true)
   useEffect(() => {

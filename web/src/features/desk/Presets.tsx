@@ -174,10 +174,7 @@ function PresetKey({ preset: p, name, still, chosen, may, onPress, onDetails }: 
           sx={{
             fontWeight: 400,
             fontSize: '0.84rem',
-            maxWidth: 1,
-            overflow: 'hidden',
-            textOverflow: 'ellipsis',
-            whiteSpace: 'nowrap',
+            textAlign: 'left',
           }}
         >
           {chosen ? 'press again' : holdsWords(p)}

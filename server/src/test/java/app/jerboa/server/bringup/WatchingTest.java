@@ -71,12 +71,20 @@ class WatchingTest {
 
     /** By the lead's other end; what is asked twice is the camera, and nobody presses for it. */
     @ParameterizedTest
-    @CsvSource({"true, true, true", "true, false, false", "false, true, false"})
-    void aCameraOnALeadTicksItselfOnceItAnswers(boolean reached, boolean answers, boolean ticked) {
+    @CsvSource({
+        "true, , true, true, true",
+        "true, , false, true, false",
+        "false, , true, false, false",
+        // Nothing answers on the network, but the lead is on a port of this machine.
+        "false, /dev/ttyUSB0, true, true, true",
+    })
+    void aCameraOnALeadTicksItselfOnceItAnswers(
+            boolean server, String ownPort, boolean answers, boolean watched, boolean ticked) {
         Device head = camera("L10");
         when(worlds.of(1)).thenReturn(world);
-        when(contacts.ways(any())).thenReturn(DeskWays.of(demo));
-        when(world.canAsk(any(Device.class))).thenReturn(reached);
+        when(contacts.ways(any()))
+                .thenReturn(DeskWays.of(demo).from(Optional.ofNullable(ownPort)));
+        when(world.canAsk(any(Device.class))).thenReturn(server);
         when(control.ask(stored, head))
                 .thenReturn(new ControlNow.Came(answers, "VISCA on a lead", List.of()));
         Step ask =
@@ -84,7 +92,7 @@ class WatchingTest {
                         Step.Kind.ASK,
                         Optional.of(head.id()),
                         LaptopAddress.parse("192.168.77.250/24"));
-        assertThat(watching.sign(stored, ask).isPresent()).isEqualTo(reached);
+        assertThat(watching.sign(stored, ask).isPresent()).isEqualTo(watched);
         assertThat(watching.see(stored, ask, true).map(StepCheck.Result::evidence))
                 .isEqualTo(ticked ? Optional.of("asked") : Optional.empty());
     }
