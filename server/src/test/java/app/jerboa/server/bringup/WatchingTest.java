@@ -82,8 +82,7 @@ class WatchingTest {
             boolean server, String ownPort, boolean answers, boolean watched, boolean ticked) {
         Device head = camera("L10");
         when(worlds.of(1)).thenReturn(world);
-        when(contacts.ways(any()))
-                .thenReturn(DeskWays.of(demo).from(Optional.ofNullable(ownPort)));
+        when(contacts.ways(any())).thenReturn(DeskWays.of(demo).from(Optional.ofNullable(ownPort)));
         when(world.canAsk(any(Device.class))).thenReturn(server);
         when(control.ask(stored, head))
                 .thenReturn(new ControlNow.Came(answers, "VISCA on a lead", List.of()));
