@@ -46,7 +46,11 @@ class LeaseKeeping {
                 mapper.renew(server, held, CameraTaking.LEASE_SECONDS, TakeOver.PATIENCE_SECONDS);
         Map<String, DeskMapper.Renewed> byHolder =
                 renewed.stream()
-                        .collect(Collectors.toMap(DeskMapper.Renewed::holder, Function.identity()));
+                        .collect(
+                                Collectors.toMap(
+                                        DeskMapper.Renewed::holder,
+                                        Function.identity(),
+                                        (one, same) -> one));
         desks.all().forEach(d -> d.driving.camera().ifPresent(c -> keep(d, c, byHolder, ends)));
         renewed.stream()
                 .collect(
