@@ -62,7 +62,11 @@ public final class DeskWays {
         return job.worked(DeskWays.class, () -> new DeskWays(job));
     }
 
-    /** The same, with every lead on a serial port of this machine, if there is one for it. */
+    /**
+     * The same, with every lead on one serial port of this machine.
+     *
+     * @param port its path; empty for none, which changes nothing
+     */
     public DeskWays from(Optional<String> port) {
         return port.map(p -> new DeskWays(this, p)).orElse(this);
     }
