@@ -5,44 +5,9 @@ import app.jerboa.wire.link.WireLog;
 import java.util.List;
 import java.util.Optional;
 
-/** What goes over {@code /ws/desk}. */
+/** What a page is told over {@code /ws/desk}; what it says is a {@link PageMessage}. */
 final class DeskMessages {
     private DeskMessages() {}
-
-    /**
-     * From the browser.
-     *
-     * @param type open, take, stick, home, recall, beat (the page lives), move-on-air (it may,
-     *     though its picture goes out), go (a steady move from where it points), keep-going
-     *     (repeated every 50 ms), ask (its driver for it), keep (it, though asked) or stop-all
-     * @param job for open
-     * @param camera for take and ask
-     * @param pan stick deflection -1 (left) to 1; a stick off centre is repeated every 50 ms
-     * @param tilt -1 (down) to 1
-     * @param zoom -1 (wide) to 1
-     * @param focus -1 (near) to 1
-     * @param roll -1 (anticlockwise) to 1, where the head has it
-     * @param rail -1 (back to its start) to 1, where the head has it
-     * @param limit speed limit, above 0 to 1
-     * @param move number of a steady move at its page, whose {@code pan}, {@code tilt} and {@code
-     *     roll} are degrees and {@code rail} metres; roll and rail are left out where they stay
-     * @param seconds that it is to take
-     * @param preset for recall: as the camera calls it
-     */
-    record In(
-            String type,
-            Long job,
-            Long camera,
-            Double pan,
-            Double tilt,
-            Double zoom,
-            Double focus,
-            Double roll,
-            Double rail,
-            Double limit,
-            Long move,
-            Double seconds,
-            Integer preset) {}
 
     /** A camera was taken: it can be driven now. */
     record Taken(String type, long camera) {

@@ -7,14 +7,12 @@ import app.jerboa.server.platform.InnerJson;
 import app.jerboa.server.platform.OpenLines;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.server.words.Words;
-import jakarta.websocket.SendResult;
 import jakarta.websocket.Session;
 import java.io.IOException;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.function.Consumer;
 import org.apache.tomcat.websocket.Constants;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -26,7 +24,6 @@ import org.springframework.web.socket.WebSocketSession;
 import org.springframework.web.socket.adapter.NativeWebSocketSession;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 import org.springframework.web.socket.server.support.HttpSessionHandshakeInterceptor;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -77,21 +74,20 @@ class DeskSocket extends TextWebSocketHandler {
         lines.add(desk);
     }
 
-    /**
-     * Sends without waiting: the container says when a message is out, or that its time is over.
-     */
+    /** A browser that takes nothing is waited for so long, on the one thread of its screen. */
     private static Screen.Outlet outlet(WebSocketSession session) {
         Session raw = ((NativeWebSocketSession) session).getNativeSession(Session.class);
-        raw.getAsyncRemote().setSendTimeout(SEND_LIMIT_MILLIS);
         raw.getUserProperties()
                 .put(Constants.BLOCKING_SEND_TIMEOUT_PROPERTY, (long) SEND_LIMIT_MILLIS);
         return new Screen.Outlet() {
             @Override
-            public void send(String text, Consumer<Boolean> sent) {
+            public boolean send(String text) {
                 try {
-                    raw.getAsyncRemote().sendText(text, (SendResult r) -> sent.accept(r.isOK()));
-                } catch (IllegalStateException | IllegalArgumentException closed) {
-                    sent.accept(false);
+                    raw.getBasicRemote().sendText(text);
+                    return true;
+                } catch (IOException | IllegalStateException | IllegalArgumentException broken) {
+                    LOG.debug("a desk could not be told: {}", broken.toString());
+                    return false;
                 }
             }
 
@@ -118,42 +114,28 @@ class DeskSocket extends TextWebSocketHandler {
 
     private void read(Desk desk, String text) {
         desk.driving.sign();
-        DeskMessages.In in;
-        try {
-            in = json.readValue(text, DeskMessages.In.class);
-        } catch (JacksonException | IllegalArgumentException e) {
-            in = null;
-        }
-        if (in == null || !obeyed(desk, in)) {
+        Optional<PageMessage> message = PageMessage.read(text);
+        if (message.isEmpty() || !obeyed(desk, message.get())) {
             desk.screen.tell(
                     new DeskMessages.Trouble(Optional.empty(), Words.say("refused.message")));
         }
     }
 
-    private boolean obeyed(Desk desk, DeskMessages.In in) {
-        switch (in.type() == null ? "" : in.type()) {
-            case "open" -> desks.open(desk, in.job() == null ? -1 : in.job());
-            case "take" -> desks.take(desk, in.camera() == null ? -1 : in.camera());
-            case "stick" ->
-                    desk.driving.stick(
-                            new Push(
-                                    orZero(in.pan()),
-                                    orZero(in.tilt()),
-                                    orZero(in.zoom()),
-                                    orZero(in.focus()),
-                                    orZero(in.roll()),
-                                    orZero(in.rail())),
-                            in.limit() == null || in.limit().isNaN() ? 1 : in.limit());
+    private boolean obeyed(Desk desk, PageMessage message) {
+        switch (message.type()) {
+            case "open" -> desks.open(desk, message.whole("job"));
+            case "take" -> desks.take(desk, message.whole("camera"));
+            case "stick" -> desk.driving.stick(push(message), message.number("limit").orElse(1));
             case "home" -> desk.driving.home();
-            case "recall" -> desk.driving.recall(in.preset() == null ? -1 : in.preset());
+            case "recall" -> desk.driving.recall((int) message.whole("preset"));
             case "go" ->
                     desk.driving.go(
                             new SteadyMoves.Wish(
-                                    in.move() == null ? 0 : in.move(),
-                                    places(in),
-                                    orNaN(in.seconds())));
-            case "keep-going" -> desk.driving.keepGoing(in.move() == null ? 0 : in.move());
-            case "ask" -> desks.ask(desk, in.camera() == null ? -1 : in.camera());
+                                    message.whole("move"),
+                                    places(message),
+                                    message.number("seconds").orElse(Double.NaN)));
+            case "keep-going" -> desk.driving.keepGoing(message.whole("move"));
+            case "ask" -> desks.ask(desk, message.whole("camera"));
             case "keep" -> desks.keep(desk);
             case "move-on-air" -> desk.driving.allowOnAir();
             case "stop-all" -> desks.stopAll(desk);
@@ -167,25 +149,24 @@ class DeskSocket extends TextWebSocketHandler {
         return true;
     }
 
+    private static Push push(PageMessage stick) {
+        return new Push(
+                stick.push("pan"),
+                stick.push("tilt"),
+                stick.push("zoom"),
+                stick.push("focus"),
+                stick.push("roll"),
+                stick.push("rail"));
+    }
+
     /** Pan and tilt always, roll and rail where they are to go too. */
-    private static Map<MotionAxis, Double> places(DeskMessages.In in) {
+    private static Map<MotionAxis, Double> places(PageMessage go) {
         Map<MotionAxis, Double> all = new EnumMap<>(MotionAxis.class);
-        all.put(MotionAxis.PAN, orNaN(in.pan()));
-        all.put(MotionAxis.TILT, orNaN(in.tilt()));
-        Optional.ofNullable(in.roll()).ifPresent(r -> all.put(MotionAxis.ROLL, r));
-        Optional.ofNullable(in.rail()).ifPresent(r -> all.put(MotionAxis.RAIL, r));
+        all.put(MotionAxis.PAN, go.number("pan").orElse(Double.NaN));
+        all.put(MotionAxis.TILT, go.number("tilt").orElse(Double.NaN));
+        go.number("roll").ifPresent(r -> all.put(MotionAxis.ROLL, r));
+        go.number("rail").ifPresent(r -> all.put(MotionAxis.RAIL, r));
         return all;
-    }
-
-    private static double orNaN(Double value) {
-        return value == null ? Double.NaN : value;
-    }
-
-    private static double orZero(Double value) {
-        if (value == null || value.isNaN()) {
-            return 0;
-        }
-        return Math.max(-1, Math.min(1, value));
     }
 
     @Override

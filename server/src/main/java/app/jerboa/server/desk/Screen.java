@@ -3,9 +3,9 @@ package app.jerboa.server.desk;
 import app.jerboa.wire.link.WireLog;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.RejectedExecutionException;
-import java.util.function.Consumer;
 import java.util.function.Function;
 
 /**
@@ -21,11 +21,21 @@ final class Screen {
     /** The way to one browser. */
     interface Outlet {
         /**
-         * @param sent told true when it is out, false when the way is broken
+         * Waits until it is out, or its time is over.
+         *
+         * @return false when the way is broken
          */
-        void send(String text, Consumer<Boolean> sent);
+        boolean send(String text);
 
         void close(String why);
+    }
+
+    /** Its words are made where nobody who notes a frame waits for them. */
+    private record Noted(List<WireLog.Entry> entries, int leftOut) {
+        DeskMessages.Frames shown() {
+            return new DeskMessages.Frames(
+                    entries.stream().map(DeskMessages.Frame::of).toList(), leftOut);
+        }
     }
 
     private final Outlet outlet;
@@ -54,6 +64,9 @@ final class Screen {
     void tell(Object word) {
         boolean tooMany;
         synchronized (this) {
+            if (broken) {
+                return;
+            }
             words.addLast(word);
             tooMany = words.size() > MOST_WORDS;
         }
@@ -123,39 +136,40 @@ final class Screen {
             }
             sending = true;
         }
-        run(this::sendNext);
+        run(this::sendAll);
     }
 
-    private void sendNext() {
-        Object next = next();
-        if (next != null) {
-            outlet.send(json.apply(next), this::sent);
+    /** As long as there is something to tell: what comes meanwhile waits for its turn. */
+    private void sendAll() {
+        for (Object next = next(); next != null; next = next()) {
+            Object told = next instanceof Noted noted ? noted.shown() : next;
+            if (!outlet.send(json.apply(told))) {
+                giveUp("this page could not be told");
+                return;
+            }
         }
     }
 
+    /** Null when there is nothing to tell any more. */
     private synchronized Object next() {
-        Object next = words.pollFirst();
-        if (next == null && framesDue) {
-            next =
-                    new DeskMessages.Frames(
-                            entries.stream().map(DeskMessages.Frame::of).toList(), leftOut);
-            entries.clear();
-            leftOut = 0;
-            framesDue = false;
-        }
-        if (next == null) {
-            next = position;
-            position = null;
-        }
+        Object next = broken ? null : mostPressing();
         sending = next != null;
         return next;
     }
 
-    private void sent(boolean well) {
-        if (!well) {
-            giveUp("this page could not be told");
-            return;
+    private Object mostPressing() {
+        if (!words.isEmpty()) {
+            return words.removeFirst();
         }
-        run(this::sendNext);
+        if (framesDue) {
+            Noted noted = new Noted(List.copyOf(entries), leftOut);
+            entries.clear();
+            leftOut = 0;
+            framesDue = false;
+            return noted;
+        }
+        DeskMessages.Position at = position;
+        position = null;
+        return at;
     }
 }

@@ -5,7 +5,6 @@ import app.jerboa.wire.dprotocol.DMessage;
 import app.jerboa.wire.dprotocol.DWords;
 import app.jerboa.wire.octets.Octets;
 import java.util.Optional;
-import java.util.function.Supplier;
 
 /** The D protocol to one head of a bus. Orders are not answered: a stop is sent three times. */
 final class DDialect implements Dialect<DMessage, DMessage> {
@@ -37,14 +36,13 @@ final class DDialect implements Dialect<DMessage, DMessage> {
 
     @Override
     public Heard<DMessage> read(Octets frame) {
-        Supplier<String> words = () -> DWords.of(form, frame);
         return form.decode(frame)
                 .toOptional()
                 .filter(a -> a.address() == address)
                 .map(DForm.Addressed::message)
                 .filter(DMessage.Position.class::isInstance)
-                .<Heard<DMessage>>map(m -> new Heard.Reply<>(m, Optional.empty(), words))
-                .orElseGet(() -> new Heard.Other<>(words));
+                .<Heard<DMessage>>map(m -> new Heard.Reply<>(m, Optional.empty()))
+                .orElseGet(() -> new Heard.Other<>());
     }
 
     @Override
@@ -90,5 +88,10 @@ final class DDialect implements Dialect<DMessage, DMessage> {
     @Override
     public String words(DMessage request) {
         return "head " + address + ": " + DWords.of(request);
+    }
+
+    @Override
+    public String words(Octets frame) {
+        return DWords.of(form, frame);
     }
 }

@@ -1,7 +1,6 @@
 package app.jerboa.wire.link.session;
 
 import app.jerboa.wire.octets.Octets;
-import java.util.function.Supplier;
 
 /**
  * How requests and their replies stand in datagrams, and how long one waits for a reply. What a
@@ -52,15 +51,14 @@ interface Dialect<Q, A> {
     /** How long its answer is waited for before it is sent again. */
     int millisToResend(Q request, int sent);
 
-    /** For the wire log. */
+    /** What a request is called in the wire log. */
     String words(Q request);
 
-    /**
-     * What a reply says to the request it belongs to.
-     *
-     * @param alone what it says by itself
-     */
-    default String words(Q request, A reply, Supplier<String> alone) {
-        return alone.get();
+    /** What a datagram says by itself. */
+    String words(Octets datagram);
+
+    /** What it says to the request that it answers. */
+    default String words(Q request, Octets datagram) {
+        return words(datagram);
     }
 }

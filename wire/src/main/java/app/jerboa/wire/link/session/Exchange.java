@@ -12,7 +12,8 @@ final class Exchange<Q, A> {
     final Q request;
     final boolean polling;
 
-    private final Supplier<String> called;
+    /** What it is called in the log, which keeps these words and lets the rest go. */
+    final Supplier<String> words;
 
     final CompletableFuture<A> reply = new CompletableFuture<>();
     long sequence;
@@ -30,15 +31,11 @@ final class Exchange<Q, A> {
 
     /**
      * @param polling read-back rather than a person's question: marked so in the log
-     * @param called what it is called in the log; asked for when its frame is out
+     * @param words asked for when its frame is out
      */
-    Exchange(Q request, boolean polling, Supplier<String> called) {
+    Exchange(Q request, boolean polling, Supplier<String> words) {
         this.request = request;
         this.polling = polling;
-        this.called = called;
-    }
-
-    String words() {
-        return called.get();
+        this.words = words;
     }
 }

@@ -126,7 +126,7 @@ final class Session<Q, A> {
 
     /** Sends it once more, beside its resends. */
     synchronized void again(Exchange<Q, A> exchange) {
-        send(exchange.datagram, exchange::words, exchange.polling, () -> notCounted(exchange));
+        send(exchange.datagram, exchange.words, exchange.polling, () -> notCounted(exchange));
     }
 
     private synchronized void notCounted(Exchange<Q, A> exchange) {
@@ -199,8 +199,9 @@ final class Session<Q, A> {
         looks = false;
         long now = System.nanoTime();
         try {
-            List.copyOf(underWay.values()).stream()
+            underWay.values().stream()
                     .filter(e -> now - e.dueAt >= 0)
+                    .toList()
                     .forEach(this::sendAgain);
         } finally {
             underWay.values().forEach(e -> lookAt(e.dueAt));
@@ -216,7 +217,7 @@ final class Session<Q, A> {
     }
 
     private void ended(Exchange<Q, A> exchange) {
-        String words = exchange.words();
+        String words = exchange.words.get();
         if (dialect.answered(exchange.request)) {
             health.missed("no answer to \"" + words + "\"");
             abandon(exchange, "no answer to \"" + words + "\"");
@@ -287,8 +288,7 @@ final class Session<Q, A> {
         Heard<A> heard = dialect.read(datagram);
         Optional<Matched<Q, A>> matched = match(heard);
         boolean polling = matched.map(m -> m.exchange().polling).orElse(false);
-        Supplier<String> words = matched.map(m -> words(m, heard.words())).orElse(heard.words());
-        note(WireLog.Direction.RECEIVED, datagram, words, polling);
+        note(WireLog.Direction.RECEIVED, datagram, words(matched, datagram), polling);
         if (matched.isPresent()) {
             health.answered(System.nanoTime() - matched.get().exchange().sentAt);
             matched.get().exchange().reply.complete(matched.get().reply());
@@ -297,9 +297,13 @@ final class Session<Q, A> {
         }
     }
 
-    private Supplier<String> words(Matched<Q, A> matched, Supplier<String> alone) {
-        Q request = matched.exchange().request;
-        return () -> dialect.words(request, matched.reply(), alone);
+    /** Of all that was sent and heard the log keeps the request and the datagram alone. */
+    private Supplier<String> words(Optional<Matched<Q, A>> matched, Octets datagram) {
+        if (matched.isEmpty()) {
+            return () -> dialect.words(datagram);
+        }
+        Q request = matched.get().exchange().request;
+        return () -> dialect.words(request, datagram);
     }
 
     private synchronized Optional<Matched<Q, A>> match(Heard<A> heard) {
@@ -316,7 +320,7 @@ final class Session<Q, A> {
             boolean endless =
                     exchange != null && dialect.tries(exchange.request) == Integer.MAX_VALUE;
             if (exchange != null && !endless) {
-                abandon(exchange, "the camera could not read \"" + exchange.words() + "\"");
+                abandon(exchange, "the camera could not read \"" + exchange.words.get() + "\"");
             }
         }
         return Optional.empty();
@@ -324,14 +328,13 @@ final class Session<Q, A> {
 
     /** Without a sequence, a reply belongs to the oldest request of its kind. */
     private Optional<Exchange<Q, A>> requestFor(Heard.Reply<A> heard) {
-        return heard.sequence()
-                .map(s -> Optional.ofNullable(underWay.get(s)))
-                .orElseGet(
-                        () ->
-                                underWay.values().stream()
-                                        .filter(e -> dialect.settles(e.request, heard.reply()))
-                                        .findFirst())
-                .filter(e -> dialect.settles(e.request, heard.reply()));
+        if (heard.sequence().isPresent()) {
+            return Optional.ofNullable(underWay.get(heard.sequence().get()))
+                    .filter(e -> dialect.settles(e.request, heard.reply()));
+        }
+        return underWay.values().stream()
+                .filter(e -> dialect.settles(e.request, heard.reply()))
+                .findFirst();
     }
 
     /**

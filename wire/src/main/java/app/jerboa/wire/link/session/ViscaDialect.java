@@ -8,7 +8,6 @@ import app.jerboa.wire.visca.ViscaReply;
 import app.jerboa.wire.visca.ViscaRequest;
 import app.jerboa.wire.visca.ViscaWords;
 import java.util.Optional;
-import java.util.function.Supplier;
 
 /** VISCA in datagrams with its header, or in bare frames, to one camera. */
 final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
@@ -70,30 +69,28 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
                 : IpPacket.decode(datagram)
                         .toOptional()
                         .map(ViscaDialect::packet)
-                        .orElseGet(() -> new Heard.Other<>(() -> ViscaWords.NOT_UNDERSTOOD));
+                        .orElseGet(() -> new Heard.Other<>());
     }
 
     private static Heard<ViscaReply> packet(IpPacket packet) {
         Octets payload = packet.payload();
         if (packet.type() == IpPacket.Type.CONTROL_REPLY) {
-            Supplier<String> words = () -> ViscaWords.ofControlReply(payload);
             return payload.equals(IpPacket.SEQUENCE_ERROR)
-                    ? new Heard.NumberRefused<>(packet.sequence(), words)
+                    ? new Heard.NumberRefused<>(packet.sequence())
                     : payload.equals(IpPacket.MESSAGE_ERROR)
-                            ? new Heard.NotReadable<>(packet.sequence(), words)
-                            : new Heard.Other<>(words);
+                            ? new Heard.NotReadable<>(packet.sequence())
+                            : new Heard.Other<>();
         }
         return packet.type() == IpPacket.Type.REPLY
                 ? frame(payload, Optional.of(packet.sequence()))
-                : new Heard.Other<>(() -> ViscaWords.of(payload));
+                : new Heard.Other<>();
     }
 
     private static Heard<ViscaReply> frame(Octets frame, Optional<Long> sequence) {
-        Supplier<String> words = () -> ViscaWords.of(frame);
         return ViscaReply.decode(frame)
                 .toOptional()
-                .<Heard<ViscaReply>>map(r -> new Heard.Reply<>(r, sequence, words))
-                .orElseGet(() -> new Heard.Other<>(words));
+                .<Heard<ViscaReply>>map(r -> new Heard.Reply<>(r, sequence))
+                .orElseGet(Heard.Other::new);
     }
 
     /**
@@ -144,9 +141,26 @@ final class ViscaDialect implements Dialect<ViscaRequest, ViscaReply> {
     }
 
     @Override
-    public String words(ViscaRequest request, ViscaReply reply, Supplier<String> alone) {
-        return reply instanceof ViscaReply.Answer answer
-                ? ViscaWords.of(request, answer).orElseGet(alone)
-                : alone.get();
+    public String words(Octets datagram) {
+        return form == Form.RAW
+                ? ViscaWords.of(datagram)
+                : IpPacket.decode(datagram)
+                        .toOptional()
+                        .map(ViscaDialect::words)
+                        .orElse(ViscaWords.NOT_UNDERSTOOD);
+    }
+
+    private static String words(IpPacket packet) {
+        return packet.type() == IpPacket.Type.CONTROL_REPLY
+                ? ViscaWords.ofControlReply(packet.payload())
+                : ViscaWords.of(packet.payload());
+    }
+
+    @Override
+    public String words(ViscaRequest request, Octets datagram) {
+        return read(datagram) instanceof Heard.Reply<ViscaReply> it
+                        && it.reply() instanceof ViscaReply.Answer answer
+                ? ViscaWords.of(request, answer).orElseGet(() -> words(datagram))
+                : words(datagram);
     }
 }
