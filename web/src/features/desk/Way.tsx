@@ -17,7 +17,8 @@ interface Props {
 export const Way = memo(function Way({ job, camera }: Props) {
   return (
     <Box sx={{ mt: 0.5, fontSize: '0.92rem' }}>
-      Goes out by {camera.way}.
+      Goes out by {camera.way}.{' '}
+      {camera.lead?.there && camera.lead.by && `Its lead is there, as ${camera.lead.by} said.`}
       {camera.move && (
         <Box sx={{ fontWeight: 600 }}>
           {camera.move} {rights(job).plan && <MoveInRig job={job} camera={camera} />}

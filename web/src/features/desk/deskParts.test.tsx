@@ -1,9 +1,11 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { describe, expect, it, vi } from 'vitest'
-import type { Desk, DeskCamera } from '../../shared/api/types'
+import type { Desk, DeskCamera, Job } from '../../shared/api/types'
 import { drawn, readable } from '../../shared/drawn.test.helper'
 import { NOTHING_YET } from './deskState'
 import type { DeskState } from './deskState'
 import { frameStore } from './frames'
+import { LeadThere } from './LeadThere'
 import { limitsOf } from './limits'
 import type { Frame, Position } from './messages'
 import { NotSeenStopped } from './NotSeenStopped'
@@ -38,6 +40,28 @@ describe('TakeOver', () => {
           onAsk={nothing}
           onKeep={nothing}
         />,
+      ),
+    ).toBe(words),
+  )
+})
+
+describe('LeadThere', () => {
+  const lead = { there: false, by: '', to: '/dev/ttyUSB0', others: 'L13' }
+  it.each([
+    [lead, 'lead', 'The lead of L10 is on /dev/ttyUSB0 now'],
+    [lead, 'operator', 'Whoever plans this job can say that it is there.'],
+    [{ ...lead, there: true }, 'lead', ''],
+    [null, 'lead', ''],
+  ])('of %j, to a %s, says "%s"', (of, role, words) =>
+    expect(
+      readable(
+        <QueryClientProvider client={new QueryClient()}>
+          <LeadThere
+            job={{ id: 1, role } as unknown as Job}
+            camera={{ id: 10, name: 'L10', lead: of } as unknown as DeskCamera}
+            onThere={nothing}
+          />
+        </QueryClientProvider>,
       ),
     ).toBe(words),
   )

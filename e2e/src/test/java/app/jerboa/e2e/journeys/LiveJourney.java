@@ -206,6 +206,8 @@ class LiveJourney extends Jerboa {
         assertThat(user.page.getByText("They are reached through " + path)).isVisible();
         user.press("Close");
         take(10);
+        assertThat(user.page.getByText(path + " also takes the lead of L13,")).isVisible();
+        user.press("The lead of L10 is on " + path + " now");
         assertThat(user.page.getByText("VISCA on the chain at " + path + " of this machine"))
                 .isVisible();
         assertThat(user.page.locator("[data-reading=Pan]")).containsText("0 counts");
@@ -214,6 +216,10 @@ class LiveJourney extends Jerboa {
                 "ArrowRight",
                 () -> turned.matcher(user.page.locator("[data-reading=Pan]").innerText()).find());
         insistOnSeenStanding();
+        take(13);
+        assertThat(user.page.getByText(path + " also takes the lead of L10, L11, L12,"))
+                .isVisible();
+        assertThat(user.page.getByText("The lead of L13 is on " + path + " now")).isVisible();
     }
 
     /**

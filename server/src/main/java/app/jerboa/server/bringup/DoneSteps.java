@@ -2,7 +2,9 @@ package app.jerboa.server.bringup;
 
 import app.jerboa.core.bringup.Step;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.proof.Evidence;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.bringup.BringUpRows.BringUpRow;
 import app.jerboa.server.bringup.BringUpRows.Done;
 import app.jerboa.server.bringup.BringUpRows.StepRow;
@@ -13,6 +15,8 @@ import app.jerboa.server.live.Live;
 import app.jerboa.server.live.Notice;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.proof.Observations;
+import app.jerboa.server.world.Contacts;
+import app.jerboa.server.world.PluggedLeads;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -28,8 +32,18 @@ class DoneSteps {
     private final OpenBringUp open;
     private final Observations observations;
     private final Live live;
+    private final Contacts contacts;
+    private final PluggedLeads plugged;
 
-    DoneSteps(BringUpMapper mapper, OpenBringUp open, Observations observations, Live live) {
+    DoneSteps(
+            BringUpMapper mapper,
+            OpenBringUp open,
+            Observations observations,
+            Live live,
+            Contacts contacts,
+            PluggedLeads plugged) {
+        this.contacts = contacts;
+        this.plugged = plugged;
         this.mapper = mapper;
         this.open = open;
         this.observations = observations;
@@ -38,6 +52,9 @@ class DoneSteps {
 
     void finish(Jobs.Stored stored, StepRow row, StepCheck.Result result, Instant now, Author by) {
         write(stored, row, result, false, now);
+        row.toStep()
+                .device()
+                .ifPresent(d -> tripped(stored, row.toStep().kind(), d, by.displayName()));
         List<NewObservation> seen =
                 row.toStep().kind() == Step.Kind.VERIFY
                         ? List.of(verified(stored.need(row.deviceId()), result))
@@ -46,6 +63,20 @@ class DoneSteps {
             live.changed(stored.id(), Notice.STEPS);
         } else {
             observations.add(stored.id(), seen, result.saw() + " (" + result.evidence() + ")", by);
+        }
+    }
+
+    /** A trip of a lead says where it is, at the desk too. */
+    private void tripped(Jobs.Stored stored, Step.Kind kind, DeviceId camera, String by) {
+        if (!LeadTrips.KINDS.contains(kind)
+                || !(contacts.ways(stored).told(stored.need(camera.value()))
+                        instanceof DeskWay.OverLine way)) {
+            return;
+        }
+        if (kind == Step.Kind.LEAD_OUT) {
+            plugged.say(stored.id(), way, by);
+        } else {
+            plugged.tookHome(stored.id(), way);
         }
     }
 

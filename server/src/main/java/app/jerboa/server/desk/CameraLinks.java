@@ -9,6 +9,7 @@ import app.jerboa.server.world.Answering;
 import app.jerboa.server.world.Contacts;
 import app.jerboa.server.world.HeadLinks;
 import app.jerboa.server.world.LineStart;
+import app.jerboa.server.world.PluggedLeads;
 import app.jerboa.server.world.WireLogs;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.WireLog;
@@ -30,8 +31,10 @@ class CameraLinks {
     private final Contacts contacts;
     private final HeadLinks headLinks;
     private final WireLogs logs;
+    private final PluggedLeads plugged;
 
-    CameraLinks(Contacts contacts, HeadLinks headLinks, WireLogs logs) {
+    CameraLinks(Contacts contacts, HeadLinks headLinks, WireLogs logs, PluggedLeads plugged) {
+        this.plugged = plugged;
         this.logs = logs;
         this.contacts = contacts;
         this.headLinks = headLinks;
@@ -107,14 +110,18 @@ class CameraLinks {
     CompletableFuture<Integer> numberChain(
             Jobs.Stored stored, DeskWay.OverLine chain, long device) {
         WireLog log = logs.of(stored.id(), device);
-        return headLinks.numberChain(start(stored, chain.from()), chain, log);
+        return headLinks.numberChain(start(stored, chain), chain, log);
     }
 
     /**
-     * @throws app.jerboa.server.platform.Problem when nothing answers for the serial server
+     * @throws app.jerboa.server.platform.Problem when nothing answers for the serial server, or
+     *     another lead may be in its socket
      */
-    private LineStart start(Jobs.Stored stored, DeskEnd from) {
-        return from.match(it -> served(stored, it), it -> new LineStart.OwnPort(it.path()));
+    private LineStart start(Jobs.Stored stored, DeskWay.OverLine way) {
+        if (!plugged.isThere(stored.id(), way)) {
+            throw Contacts.cannot(DeskWords.unsaid(way));
+        }
+        return way.from().match(it -> served(stored, it), it -> new LineStart.OwnPort(it.path()));
     }
 
     private LineStart served(Jobs.Stored stored, DeskEnd.Server it) {
@@ -157,7 +164,7 @@ class CameraLinks {
 
         @Override
         public HeadLink overLine(DeskWay.OverLine it) {
-            return headLinks.onLine(start(stored, it.from()), it, log);
+            return headLinks.onLine(start(stored, it), it, log);
         }
 
         @Override

@@ -16,7 +16,9 @@ import app.jerboa.server.findings.DeviceMarks;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.people.Person;
 import app.jerboa.server.world.Contacts;
+import app.jerboa.server.world.PluggedLeads;
 import io.swagger.v3.oas.annotations.Parameter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -76,12 +78,23 @@ class DeskController {
             String way,
             String through,
             String move,
+            Optional<LeadBody> lead,
             boolean chained,
             boolean tells,
             String cannot,
             LimitsBody limits,
             LimitsWish soft,
             Turned turned) {}
+
+    /**
+     * Of a lead that is not the only one to come to its socket.
+     *
+     * @param there it is in it, by the plan or by what was said
+     * @param by who said so; empty by the plan
+     * @param to what it comes to
+     * @param others the cameras of the other leads
+     */
+    record LeadBody(boolean there, String by, String to, String others) {}
 
     /** Between which places an axis goes: degrees, metres of a rail. */
     record AxisRange(double from, double to) {
@@ -114,8 +127,16 @@ class DeskController {
     private final Gates gates;
     private final Feels feels;
     private final RollCall rollCall;
+    private final PluggedLeads plugged;
 
-    DeskController(Jobs jobs, Contacts contacts, Gates gates, Feels feels, RollCall rollCall) {
+    DeskController(
+            Jobs jobs,
+            Contacts contacts,
+            Gates gates,
+            Feels feels,
+            RollCall rollCall,
+            PluggedLeads plugged) {
+        this.plugged = plugged;
         this.rollCall = rollCall;
         this.jobs = jobs;
         this.contacts = contacts;
@@ -133,28 +154,26 @@ class DeskController {
         Numbering numbering = job.site().habits().numbering();
         DeskWays ways = contacts.ways(stored);
         Map<DeviceId, Mark> marks = DeviceMarks.of(stored.proof());
-        List<DeskCamera> cameras =
-                job.lines().stream()
-                        .flatMap(
-                                l ->
-                                        job.device(l.camera()).stream()
-                                                .filter(d -> d.profile().head().isPresent())
-                                                .map(
-                                                        d ->
-                                                                camera(
-                                                                        numbering.key(l.number()),
-                                                                        l,
-                                                                        d,
-                                                                        marks.get(d.id()),
-                                                                        ways.to(d),
-                                                                        said.getOrDefault(
-                                                                                d.id().value(),
-                                                                                NOTHING_SAID),
-                                                                        rollCall.of(
-                                                                                new CameraId(
-                                                                                        id,
-                                                                                        d.id().value())))))
-                        .toList();
+        List<DeskCamera> cameras = new ArrayList<>();
+        for (Line line : job.lines()) {
+            Optional<Device> headed =
+                    job.device(line.camera()).filter(d -> d.profile().head().isPresent());
+            if (headed.isEmpty()) {
+                continue;
+            }
+            Device d = headed.get();
+            DeskWay way = ways.to(d);
+            cameras.add(
+                    camera(
+                            numbering.key(line.number()),
+                            line,
+                            d,
+                            marks.get(d.id()),
+                            way,
+                            lead(id, way),
+                            said.getOrDefault(d.id().value(), NOTHING_SAID),
+                            rollCall.of(new CameraId(id, d.id().value()))));
+        }
         return new DeskView(cameras, groupOf(job), feels(job, person));
     }
 
@@ -188,12 +207,24 @@ class DeskController {
                 .orElse(0);
     }
 
+    private Optional<LeadBody> lead(long job, DeskWay way) {
+        return way instanceof DeskWay.OverLine it && !it.others().isEmpty()
+                ? Optional.of(
+                        new LeadBody(
+                                plugged.isThere(job, it),
+                                plugged.saidBy(job, it).orElse(""),
+                                it.from().name(),
+                                DeskWords.others(it)))
+                : Optional.empty();
+    }
+
     private static DeskCamera camera(
             String key,
             Line of,
             Device d,
             Mark mark,
             DeskWay way,
+            Optional<LeadBody> lead,
             GateMapper.Said said,
             Presence presence) {
         var head = d.profile().head().orElseThrow();
@@ -210,10 +241,11 @@ class DeskController {
                 said.tally(),
                 said.heldBy(),
                 said.link(),
-                presence,
+                lead.filter(l -> !l.there()).isPresent() ? Presence.UNKNOWN : presence,
                 DeskWords.way(way),
                 DeskWords.through(d, way),
                 DeskWords.move(way),
+                lead,
                 way instanceof DeskWay.OverLine chain && chain.protocol() == Protocol.VISCA_SERIAL,
                 !(way instanceof DeskWay.OverLine line && !line.tells()),
                 way instanceof DeskWay.None none ? DeskWords.without(d, none) : "",

@@ -5,6 +5,7 @@ import app.jerboa.core.job.desk.DeskEnd;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.profile.Protocol;
 import app.jerboa.server.words.Words;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -85,5 +86,29 @@ final class DeskWords {
                                 "to",
                                 it.from().name()))
                 : "";
+    }
+
+    /** What must be said of the lead before anything is told over it. */
+    static String unsaid(DeskWay.OverLine way) {
+        return Words.say(
+                "drive.lead-unsaid",
+                Map.of(
+                        "lead", names(way.line().cameras()),
+                        "to", way.from().name(),
+                        "others", others(way)));
+    }
+
+    /** The cameras of the leads that come to the same socket, lead by lead. */
+    static String others(DeskWay.OverLine way) {
+        return way.others().stream()
+                .map(o -> names(o.cameras()))
+                .reduce(
+                        (one, other) ->
+                                Words.say("way.two-leads", Map.of("one", one, "other", other)))
+                .orElse("");
+    }
+
+    static String names(List<Device> devices) {
+        return devices.stream().map(Device::name).collect(Collectors.joining(", "));
     }
 }

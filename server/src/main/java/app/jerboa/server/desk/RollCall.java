@@ -11,6 +11,7 @@ import app.jerboa.server.platform.Problem;
 import app.jerboa.server.platform.Threads;
 import app.jerboa.server.words.Words;
 import app.jerboa.server.world.Contacts;
+import app.jerboa.server.world.PluggedLeads;
 import app.jerboa.wire.link.session.HeadLink;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
@@ -58,11 +59,19 @@ class RollCall {
     private final Gates gates;
     private final Jobs jobs;
     private final Live live;
+    private final PluggedLeads plugged;
     private final LongSupplier clock;
 
     @Autowired
-    RollCall(Desks desks, CameraLinks links, Contacts contacts, Gates gates, Jobs jobs, Live live) {
-        this(desks, links, contacts, gates, jobs, live, LOOKS, System::nanoTime);
+    RollCall(
+            Desks desks,
+            CameraLinks links,
+            Contacts contacts,
+            Gates gates,
+            Jobs jobs,
+            Live live,
+            PluggedLeads plugged) {
+        this(desks, links, contacts, gates, jobs, live, plugged, LOOKS, System::nanoTime);
     }
 
     /**
@@ -76,9 +85,11 @@ class RollCall {
             Gates gates,
             Jobs jobs,
             Live live,
+            PluggedLeads plugged,
             Duration looks,
             LongSupplier clock) {
         this.clock = clock;
+        this.plugged = plugged;
         this.contacts = contacts;
         this.desks = desks;
         this.links = links;
@@ -141,7 +152,7 @@ class RollCall {
         return stored.job().lines().stream()
                 .flatMap(l -> stored.job().device(l.camera()).stream())
                 .filter(d -> d.profile().head().isPresent())
-                .filter(d -> mayBeAsked(ways.to(d)))
+                .filter(d -> mayBeAsked(stored.id(), ways.to(d)))
                 .filter(d -> !driven(said.get(d.id().value())))
                 .toList();
     }
@@ -150,7 +161,7 @@ class RollCall {
         return said != null && !said.heldBy().isBlank();
     }
 
-    private static boolean mayBeAsked(DeskWay way) {
+    private boolean mayBeAsked(long job, DeskWay way) {
         return way.match(
                 new DeskWay.Cases<>() {
                     @Override
@@ -160,7 +171,7 @@ class RollCall {
 
                     @Override
                     public Boolean overLine(DeskWay.OverLine it) {
-                        return it.tells();
+                        return it.tells() && plugged.isThere(job, it);
                     }
 
                     @Override

@@ -1,7 +1,9 @@
 package app.jerboa.server.world;
 
+import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.profile.Protocol;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.dprotocol.DForm;
 import app.jerboa.wire.link.FramedStream;
 import app.jerboa.wire.link.Transport;
@@ -67,10 +69,12 @@ public class HeadLinks {
 
     private static final class Line {
         final SharedLine line;
+        final ChainOrBus lead;
         int users;
 
-        Line(SharedLine line) {
+        Line(SharedLine line, ChainOrBus lead) {
             this.line = line;
+            this.lead = lead;
         }
     }
 
@@ -173,21 +177,33 @@ public class HeadLinks {
                         log);
     }
 
+    /**
+     * A port of this machine holds one lead at a time: another one, with a rate of its own, is
+     * opened once nobody uses the first.
+     */
     private synchronized SharedLine hold(LineStart at, DeskWay.OverLine way) {
-        Line line =
-                lines.computeIfAbsent(
-                        at.key(),
-                        k ->
-                                new Line(
-                                        new SharedLine(
-                                                at.open(way.rate(), timer),
-                                                way.rate().baud(),
-                                                way.rate().bitsPerCharacter(),
-                                                SharedLine.PACED,
-                                                timer,
-                                                System::nanoTime)));
+        Line open = lines.get(at.key());
+        if (open != null && at instanceof LineStart.OwnPort && !open.lead.equals(way.line())) {
+            if (open.users > 0) {
+                throw Contacts.cannot(
+                        Words.say("drive.lead-in-use", Map.of("to", way.from().name())));
+            }
+            lines.remove(at.key());
+            open.line.close();
+        }
+        Line line = lines.computeIfAbsent(at.key(), k -> new Line(opened(at, way), way.line()));
         line.users++;
         return line.line;
+    }
+
+    private SharedLine opened(LineStart at, DeskWay.OverLine way) {
+        return new SharedLine(
+                at.open(way.rate(), timer),
+                way.rate().baud(),
+                way.rate().bitsPerCharacter(),
+                SharedLine.PACED,
+                timer,
+                System::nanoTime);
     }
 
     private synchronized void release(String at) {

@@ -21,6 +21,7 @@ import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.server.world.Contacts;
+import app.jerboa.server.world.PluggedLeads;
 import app.jerboa.wire.link.session.HeadLink;
 import app.jerboa.wire.visca.PanTilt;
 import java.time.Duration;
@@ -98,6 +99,7 @@ class RollCallTest {
                         gates,
                         jobs,
                         live,
+                        new PluggedLeads(),
                         Duration.ofMillis(50),
                         clock::get);
     }

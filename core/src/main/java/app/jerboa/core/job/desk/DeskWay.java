@@ -55,6 +55,8 @@ public sealed interface DeskWay {
      * @param tells it can be asked where it points
      * @param line all that hangs on the lead
      * @param moved the lead that must be taken there first; empty when it is there by the plan
+     * @param others leads that come to the same socket: one at a time is there, and heads of two of
+     *     them may answer to one number
      */
     record OverLine(
             DeskEnd from,
@@ -63,8 +65,18 @@ public sealed interface DeskWay {
             SerialSettings rate,
             boolean tells,
             ChainOrBus line,
-            Optional<Link> moved)
+            Optional<Link> moved,
+            List<ChainOrBus> others)
             implements DeskWay {
+        public OverLine {
+            others = List.copyOf(others);
+        }
+
+        /** Its lead is in that socket by the plan; a port of this machine is in no plan. */
+        public boolean planned() {
+            return from.device().isPresent() && moved.isEmpty();
+        }
+
         @Override
         public <R> R match(Cases<R> cases) {
             return cases.overLine(this);

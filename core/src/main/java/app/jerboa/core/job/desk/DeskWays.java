@@ -34,6 +34,7 @@ public final class DeskWays {
     private final KitIndex kit;
     private final Map<DeviceId, Line> lines;
     private final Map<DeviceId, ChainOrBus> leads;
+    private final List<ChainOrBus> allLeads;
     private final List<Device> servers;
     private final Optional<String> ownPort;
 
@@ -43,6 +44,10 @@ public final class DeskWays {
         lines = new HashMap<>();
         leads = new HashMap<>();
         job.lines().forEach(l -> lines.putIfAbsent(l.camera(), l));
+        allLeads =
+                ChainOrBus.all(Cabling.of(job)).stream()
+                        .filter(l -> l.cameras().stream().anyMatch(c -> serialVoice(c).isPresent()))
+                        .toList();
         for (ChainOrBus lead : ChainOrBus.all(Cabling.of(job))) {
             lead.cameras().forEach(d -> leads.putIfAbsent(d.id(), lead));
         }
@@ -53,6 +58,7 @@ public final class DeskWays {
         this.kit = planned.kit;
         this.lines = planned.lines;
         this.leads = planned.leads;
+        this.allLeads = planned.allLeads;
         this.servers = planned.servers;
         this.ownPort = Optional.of(ownPort);
     }
@@ -123,10 +129,13 @@ public final class DeskWays {
     }
 
     private Optional<DeskWay> overLine(Device camera) {
+        return serialVoice(camera).map(voice -> overLine(camera, voice));
+    }
+
+    private static Optional<Speaks> serialVoice(Device camera) {
         return Stream.of(Protocol.VISCA_SERIAL, Protocol.D_PROTOCOL)
                 .flatMap(p -> camera.profile().answers(p).stream())
-                .findFirst()
-                .map(voice -> overLine(camera, voice));
+                .findFirst();
     }
 
     private DeskWay overLine(Device camera, Speaks voice) {
@@ -152,7 +161,8 @@ public final class DeskWays {
                                         rate(end, lead),
                                         voice.twoWay(),
                                         lead,
-                                        moved(server, lead)))
+                                        moved(server, lead),
+                                        others(server, lead)))
                 .orElseGet(() -> DeskWay.None.because(DeskWay.Why.NO_SERVER));
     }
 
@@ -180,6 +190,18 @@ public final class DeskWays {
         return server.filter(lead.stations()::contains).isPresent()
                 ? Optional.empty()
                 : lead.links().stream().findFirst();
+    }
+
+    /**
+     * A port of this machine is one socket; a server has one for each signal, and its own leads.
+     */
+    private List<ChainOrBus> others(Optional<Device> server, ChainOrBus lead) {
+        boolean own = ownPort.isPresent();
+        return allLeads.stream()
+                .filter(o -> !o.equals(lead))
+                .filter(o -> own || o.signal() == lead.signal() && server(o).equals(server))
+                .filter(o -> own || moved(server, lead).isPresent() || moved(server, o).isPresent())
+                .toList();
     }
 
     private List<Device> alike(Device camera, int number, ChainOrBus lead) {
