@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.server.platform.OwnConnection;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.server.platform.Threads;
 import jakarta.annotation.PreDestroy;
@@ -13,21 +14,21 @@ import org.springframework.stereotype.Component;
 
 /**
  * Keeps the leases of what this server drives, each second, in one statement for all desks; what is
- * not renewed ends by itself. It has a thread of its own and waits for no desk: while a hundred of
- * them are busy, or one is held up, nobody loses a camera for it.
+ * not renewed ends by itself. It has a thread and a connection of its own and waits for no desk and
+ * no page: while a hundred of them are busy, or one is held up, nobody loses a camera for it.
  */
 @Component
 class LeaseKeeping {
     private static final Duration EVERY = Duration.ofSeconds(1);
 
     private final Desks desks;
-    private final DeskMapper mapper;
+    private final OwnConnection own;
     private final String server;
     private final ScheduledExecutorService thread;
 
-    LeaseKeeping(Desks desks, DeskMapper mapper, Settings settings) {
+    LeaseKeeping(Desks desks, OwnConnection own, Settings settings) {
         this.desks = desks;
-        this.mapper = mapper;
+        this.own = own;
         this.server = settings.serverName();
         this.thread = Threads.loop("desk-leases", EVERY, this::renew);
     }
@@ -43,7 +44,14 @@ class LeaseKeeping {
         }
         long ends = System.nanoTime() + CameraTaking.leaseNanos();
         List<DeskMapper.Renewed> renewed =
-                mapper.renew(server, held, CameraTaking.LEASE_SECONDS, TakeOver.PATIENCE_SECONDS);
+                own.with(
+                        DeskMapper.class,
+                        m ->
+                                m.renew(
+                                        server,
+                                        held,
+                                        CameraTaking.LEASE_SECONDS,
+                                        TakeOver.PATIENCE_SECONDS));
         Map<String, DeskMapper.Renewed> byHolder =
                 renewed.stream()
                         .collect(

@@ -10,6 +10,7 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import app.jerboa.server.platform.OwnConnection;
 import app.jerboa.server.platform.Settings;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.HeadLink;
@@ -17,6 +18,7 @@ import app.jerboa.wire.link.session.Health;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -26,6 +28,7 @@ class LeaseKeepingTest {
 
     private final Desks desks = mock();
     private final DeskMapper mapper = mock();
+    private final OwnConnection own = mock();
     private final Settings settings = mock();
     private final List<Desk> open =
             IntStream.rangeClosed(1, 3).mapToObj(LeaseKeepingTest::desk).toList();
@@ -66,9 +69,10 @@ class LeaseKeepingTest {
     void whatWasRenewedIsKeptAndEachJobsStopsAreObeyedOnce() {
         when(desks.all()).thenReturn(List.of());
         when(settings.serverName()).thenReturn("here");
-        LeaseKeeping keeping = new LeaseKeeping(desks, mapper, settings);
+        LeaseKeeping keeping = new LeaseKeeping(desks, own, settings);
         keeping.close();
         when(desks.all()).thenReturn(open);
+        when(own.with(eq(DeskMapper.class), any())).thenAnswer(call -> work(call.getArgument(1)));
         when(mapper.renew(eq("here"), any(), anyInt(), anyInt()))
                 .thenReturn(List.of(row(1, 4, null), row(3, 5, "Mei Farrow")));
         keeping.renew();
@@ -81,6 +85,10 @@ class LeaseKeepingTest {
         verify(desks).obey(JOB, 5);
         verify(open.get(0).screen, never()).tell(any());
         verify(open.get(2).screen).tell(any(DeskMessages.Asked.class));
+    }
+
+    private Object work(Function<DeskMapper, Object> work) {
+        return work.apply(mapper);
     }
 
     private CameraLink link(int index) {
