@@ -26,6 +26,13 @@ import org.springframework.stereotype.Component;
 /** The open links of this server, one a camera, kept while somebody drives it. */
 @Component
 class CameraLinks {
+    /** What a link is for; only one that drives is not beside another. */
+    private enum Purpose {
+        DRIVING,
+        STOPPING,
+        TELLING
+    }
+
     private final Map<CameraId, CameraLink> open = new ConcurrentHashMap<>();
     private final Map<CameraLink, Subscription> followed = new ConcurrentHashMap<>();
     private final Contacts contacts;
@@ -55,7 +62,7 @@ class CameraLinks {
      *     elsewhere keeps it from opening
      */
     CameraLink connect(Jobs.Stored stored, long device, String holder) {
-        CameraLink link = link(stored, device, holder, false);
+        CameraLink link = link(stored, device, holder, Purpose.DRIVING);
         Optional.ofNullable(open.put(link.id(), link)).ifPresent(this::end);
         return link;
     }
@@ -70,9 +77,9 @@ class CameraLinks {
         link.link().close();
     }
 
-    /** As {@link #connect}, beside one that may be open; the caller closes it. */
+    /** As {@link #connect}, to stop it beside one that may be open; the caller closes it. */
     CameraLink aside(Jobs.Stored stored, long number, String holder) {
-        return link(stored, number, holder, true);
+        return link(stored, number, holder, Purpose.STOPPING);
     }
 
     /**
@@ -81,12 +88,12 @@ class CameraLinks {
      */
     HeadLink told(Jobs.Stored stored, Device device) {
         WireLog log = logs.of(stored.id(), device.id().value());
-        return contacts.ways(stored).told(device).match(new Opening(stored, device, log, true));
+        return contacts.ways(stored).told(device).match(new Opening(stored, device, log, Purpose.TELLING));
     }
 
-    private CameraLink link(Jobs.Stored stored, long number, String holder, boolean aside) {
+    private CameraLink link(Jobs.Stored stored, long number, String holder, Purpose purpose) {
         Device device = stored.need(number);
-        Opening opening = new Opening(stored, device, logs.of(stored.id(), number), aside);
+        Opening opening = new Opening(stored, device, logs.of(stored.id(), number), purpose);
         HeadLink link = contacts.ways(stored).to(device).match(opening);
         Head head = device.profile().head().orElseThrow();
         link.has(HeadAxes.frames(head));
@@ -110,15 +117,19 @@ class CameraLinks {
     CompletableFuture<Integer> numberChain(
             Jobs.Stored stored, DeskWay.OverLine chain, long device) {
         WireLog log = logs.of(stored.id(), device);
-        return headLinks.numberChain(start(stored, chain), chain, log);
+        return headLinks.numberChain(start(stored, chain, Purpose.TELLING), chain, log);
     }
 
     /**
      * @throws app.jerboa.server.platform.Problem when nothing answers for the serial server, or
      *     another lead may be in its socket
      */
-    private LineStart start(Jobs.Stored stored, DeskWay.OverLine way) {
-        if (!plugged.isThere(stored.id(), way)) {
+    private LineStart start(Jobs.Stored stored, DeskWay.OverLine way, Purpose purpose) {
+        boolean there =
+                purpose == Purpose.STOPPING
+                        ? plugged.mayBeThere(stored.id(), way)
+                        : plugged.isThere(stored.id(), way);
+        if (!there) {
             throw Contacts.cannot(DeskWords.unsaid(way));
         }
         return way.from().match(it -> served(stored, it), it -> new LineStart.OwnPort(it.path()));
@@ -137,10 +148,10 @@ class CameraLinks {
         private final Jobs.Stored stored;
         private final Device camera;
         private final WireLog log;
-        private final boolean aside;
+        private final Purpose purpose;
 
-        Opening(Jobs.Stored stored, Device camera, WireLog log, boolean aside) {
-            this.aside = aside;
+        Opening(Jobs.Stored stored, Device camera, WireLog log, Purpose purpose) {
+            this.purpose = purpose;
             this.stored = stored;
             this.camera = camera;
             this.log = log;
@@ -154,9 +165,9 @@ class CameraLinks {
         public HeadLink overNetwork(DeskWay.OverNetwork it) {
             Answering answering = contacts.answering(stored, it.at(), it.address());
             try {
-                return aside
-                        ? headLinks.beside(answering, it.protocol(), log)
-                        : headLinks.open(answering, it.protocol(), log);
+                return purpose == Purpose.DRIVING
+                        ? headLinks.open(answering, it.protocol(), log)
+                        : headLinks.beside(answering, it.protocol(), log);
             } catch (NoAnswer e) {
                 throw contacts.noPort(it.at(), it.address());
             }
@@ -164,7 +175,7 @@ class CameraLinks {
 
         @Override
         public HeadLink overLine(DeskWay.OverLine it) {
-            return headLinks.onLine(start(stored, it), it, log);
+            return headLinks.onLine(start(stored, it, purpose), it, log);
         }
 
         @Override

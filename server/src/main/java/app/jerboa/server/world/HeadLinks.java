@@ -183,7 +183,7 @@ public class HeadLinks {
      */
     private synchronized SharedLine hold(LineStart at, DeskWay.OverLine way) {
         Line open = lines.get(at.key());
-        if (open != null && at instanceof LineStart.OwnPort && !open.lead.equals(way.line())) {
+        if (open != null && at instanceof LineStart.OwnPort && !open.lead.isLeadOf(way.line())) {
             if (open.users > 0) {
                 throw Contacts.cannot(
                         Words.say("drive.lead-in-use", Map.of("to", way.from().name())));

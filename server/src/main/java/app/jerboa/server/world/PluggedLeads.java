@@ -1,6 +1,5 @@
 package app.jerboa.server.world;
 
-import app.jerboa.core.job.Device;
 import app.jerboa.core.job.cabling.ChainOrBus;
 import app.jerboa.core.job.desk.DeskEnd;
 import app.jerboa.core.job.desk.DeskWay;
@@ -9,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
@@ -24,16 +22,12 @@ import org.springframework.stereotype.Component;
 public class PluggedLeads {
     private record Said(long job, Set<DeviceId> cameras, String by) {
         boolean isOf(long other, ChainOrBus lead) {
-            return job == other && cameras.equals(PluggedLeads.cameras(lead));
+            return job == other && cameras.equals(lead.cameraIds());
         }
     }
 
     /** By socket. A port of this machine is the same one for every job. */
     private final Map<String, Said> said = new ConcurrentHashMap<>();
-
-    private static Set<DeviceId> cameras(ChainOrBus lead) {
-        return lead.cameras().stream().map(Device::id).collect(Collectors.toSet());
-    }
 
     private static String socket(long job, DeskWay.OverLine way) {
         return way.from()
@@ -47,6 +41,14 @@ public class PluggedLeads {
         return now == null ? way.others().isEmpty() || way.planned() : now.isOf(job, way.line());
     }
 
+    /**
+     * As far as anybody said. Enough for a stop: after a start nobody said anything yet, and a head
+     * that this server had moving is stopped before.
+     */
+    public boolean mayBeThere(long job, DeskWay.OverLine way) {
+        return isThere(job, way) || !said.containsKey(socket(job, way));
+    }
+
     /** Who said that it is there; empty where nobody did. */
     public Optional<String> saidBy(long job, DeskWay.OverLine way) {
         return Optional.ofNullable(said.get(socket(job, way)))
@@ -55,7 +57,7 @@ public class PluggedLeads {
     }
 
     public void say(long job, DeskWay.OverLine way, String by) {
-        said.put(socket(job, way), new Said(job, cameras(way.line()), by));
+        said.put(socket(job, way), new Said(job, way.line().cameraIds(), by));
     }
 
     /** It went back to where it is planned. */

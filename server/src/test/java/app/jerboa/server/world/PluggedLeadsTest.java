@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.jerboa.core.item.Field;
+import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
@@ -17,29 +18,13 @@ import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.HeadLink;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /** The chain of L10 to L12 and the bus of L13, at one port of this machine. */
 class PluggedLeadsTest {
     private static final String PORT = "/dev/no-such-port";
-
-    /** L12's number apart from L11's. */
-    private static final Job JOB =
-            new JobEditor(TestProfiles.profiles())
-                    .read(
-                            DemoItems.all().stream()
-                                    .map(
-                                            i ->
-                                                    i.ref().kind() == ItemKind.LINE
-                                                                    && "12"
-                                                                            .equals(
-                                                                                    i.text(
-                                                                                            Field
-                                                                                                    .NUMBER))
-                                                            ? i.with(Field.CONTROL_ID, "3")
-                                                            : i)
-                                    .toList());
 
     private static final DeskWay.OverLine CHAIN = way("L10", Optional.of(PORT));
     private static final DeskWay.OverLine BUS = way("L13", Optional.of(PORT));
@@ -52,13 +37,32 @@ class PluggedLeadsTest {
         links.close();
     }
 
+    /** With L12's number apart from L11's. */
+    private static Job demo(UnaryOperator<Item> change) {
+        return new JobEditor(TestProfiles.profiles())
+                .read(
+                        DemoItems.all().stream()
+                                .map(PluggedLeadsTest::apart)
+                                .map(change)
+                                .toList());
+    }
+
+    private static Item apart(Item item) {
+        boolean l12 = item.ref().kind() == ItemKind.LINE && "12".equals(item.text(Field.NUMBER));
+        return l12 ? item.with(Field.CONTROL_ID, "3") : item;
+    }
+
     private static DeskWay.OverLine way(String camera, Optional<String> port) {
+        return way(demo(i -> i), camera, port);
+    }
+
+    private static DeskWay.OverLine way(Job job, String camera, Optional<String> port) {
         Device device =
-                JOB.devices().stream()
+                job.devices().stream()
                         .filter(d -> d.name().equals(camera))
                         .findFirst()
                         .orElseThrow();
-        return (DeskWay.OverLine) DeskWays.of(JOB).from(port).to(device);
+        return (DeskWay.OverLine) DeskWays.of(job).from(port).to(device);
     }
 
     @Test
@@ -81,8 +85,10 @@ class PluggedLeadsTest {
     @Test
     void ofTwoNeitherIsThereUntilItIsSaid() {
         assertThat(plugged.isThere(1, CHAIN)).isFalse();
+        assertThat(plugged.mayBeThere(1, CHAIN)).as("for a stop").isTrue();
         plugged.say(1, CHAIN, "Asha");
         assertThat(plugged.isThere(1, CHAIN)).isTrue();
+        assertThat(plugged.mayBeThere(1, BUS)).as("a stop goes to no other lead").isFalse();
         assertThat(plugged.isThere(1, way("L12", Optional.of(PORT)))).isTrue();
         assertThat(plugged.saidBy(1, CHAIN)).hasValue("Asha");
         assertThat(plugged.isThere(1, BUS)).isFalse();
@@ -121,5 +127,26 @@ class PluggedLeadsTest {
                 .hasMessageContaining("Another lead is still in use over " + PORT);
         second.close();
         links.onLine(port, BUS, new WireLog(1)).close();
+    }
+
+    /** Somebody changes the plan while L10 is driven. */
+    @Test
+    void aLeadIsTheSameThoughACameraOnItIsRenamed() {
+        plugged.say(1, CHAIN, "Asha");
+        LineStart port = new LineStart.OwnPort(PORT);
+        HeadLink driven = links.onLine(port, CHAIN, new WireLog(1));
+        DeskWay.OverLine renamed =
+                way(
+                        demo(
+                                i ->
+                                        "L11".equals(i.text(Field.NAME))
+                                                ? i.with(Field.NAME, "Balcony")
+                                                : i),
+                        "L12",
+                        Optional.of(PORT));
+        assertThat(renamed.line()).isNotEqualTo(CHAIN.line());
+        assertThat(plugged.isThere(1, renamed)).isTrue();
+        links.onLine(port, renamed, new WireLog(1)).close();
+        driven.close();
     }
 }

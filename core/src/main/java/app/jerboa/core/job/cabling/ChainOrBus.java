@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Devices joined by serial leads: a chain from OUT to IN, or a bus.
@@ -118,6 +119,16 @@ public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links,
             }
         }
         return new ChainOrBus(signal, stations, links, straight && links.size() < stations.size());
+    }
+
+    /** It is the very same lead, whatever else of its cameras was changed. */
+    public boolean isLeadOf(ChainOrBus that) {
+        return cameraIds().equals(that.cameraIds());
+    }
+
+    /** By these it is known from one version of a job to the next. */
+    public Set<DeviceId> cameraIds() {
+        return cameras().stream().map(Device::id).collect(Collectors.toSet());
     }
 
     public List<Device> cameras() {
