@@ -88,7 +88,9 @@ class CameraLinks {
      */
     HeadLink told(Jobs.Stored stored, Device device) {
         WireLog log = logs.of(stored.id(), device.id().value());
-        return contacts.ways(stored).told(device).match(new Opening(stored, device, log, Purpose.TELLING));
+        return contacts.ways(stored)
+                .told(device)
+                .match(new Opening(stored, device, log, Purpose.TELLING));
     }
 
     private CameraLink link(Jobs.Stored stored, long number, String holder, Purpose purpose) {

@@ -40,11 +40,7 @@ class PluggedLeadsTest {
     /** With L12's number apart from L11's. */
     private static Job demo(UnaryOperator<Item> change) {
         return new JobEditor(TestProfiles.profiles())
-                .read(
-                        DemoItems.all().stream()
-                                .map(PluggedLeadsTest::apart)
-                                .map(change)
-                                .toList());
+                .read(DemoItems.all().stream().map(PluggedLeadsTest::apart).map(change).toList());
     }
 
     private static Item apart(Item item) {
