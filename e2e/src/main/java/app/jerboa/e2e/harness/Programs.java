@@ -1,7 +1,6 @@
 package app.jerboa.e2e.harness;
 
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -114,11 +113,7 @@ public final class Programs implements AutoCloseable {
     }
 
     public static int freePort() {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
+        return FreePorts.next();
     }
 
     private static String env(String name) {
