@@ -87,7 +87,7 @@ class DeskController {
             Turned turned) {}
 
     /**
-     * Of a lead that is not the only one to come to its socket.
+     * Of a lead that is not the only one to come to its socket, in this job or another.
      *
      * @param there it is in it, by the plan or by what was said
      * @param by who said so; empty by the plan
@@ -208,7 +208,7 @@ class DeskController {
     }
 
     private Optional<LeadBody> lead(long job, DeskWay way) {
-        return way instanceof DeskWay.OverLine it && !it.others().isEmpty()
+        return way instanceof DeskWay.OverLine it && plugged.isToBeSaid(job, it)
                 ? Optional.of(
                         new LeadBody(
                                 plugged.isThere(job, it),

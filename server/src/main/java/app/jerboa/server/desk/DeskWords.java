@@ -91,7 +91,7 @@ final class DeskWords {
     /** What must be said of the lead before anything is told over it. */
     static String unsaid(DeskWay.OverLine way) {
         return Words.say(
-                "drive.lead-unsaid",
+                way.others().isEmpty() ? "drive.lead-of-another-job" : "drive.lead-unsaid",
                 Map.of(
                         "lead", names(way.line().cameras()),
                         "to", way.from().name(),

@@ -58,7 +58,7 @@ class LeadController {
         Jobs.Stored stored = jobs.load(job);
         Device camera = stored.need(number);
         DeskWay way = contacts.ways(stored).to(camera);
-        if (!(way instanceof DeskWay.OverLine line) || line.others().isEmpty()) {
+        if (!(way instanceof DeskWay.OverLine line) || !plugged.isToBeSaid(job, line)) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "one-lead",

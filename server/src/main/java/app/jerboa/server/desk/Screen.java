@@ -141,13 +141,26 @@ final class Screen {
 
     /** As long as there is something to tell: what comes meanwhile waits for its turn. */
     private void sendAll() {
+        boolean well = false;
+        try {
+            well = isAllSent();
+        } finally {
+            // A page that something cannot be worded for would hear nothing any more: it comes
+            // anew.
+            if (!well) {
+                giveUp("this page could not be told");
+            }
+        }
+    }
+
+    private boolean isAllSent() {
         for (Object next = next(); next != null; next = next()) {
             Object told = next instanceof Noted noted ? noted.shown() : next;
             if (!outlet.send(json.apply(told))) {
-                giveUp("this page could not be told");
-                return;
+                return false;
             }
         }
+        return true;
     }
 
     /** Null when there is nothing to tell any more. */

@@ -38,7 +38,16 @@ public class PluggedLeads {
 
     public boolean isThere(long job, DeskWay.OverLine way) {
         Said now = said.get(socket(job, way));
-        return now == null ? way.others().isEmpty() || way.planned() : now.isOf(job, way.line());
+        if (now == null) {
+            return way.others().isEmpty() || way.planned();
+        }
+        // The only lead of its job is the one that was meant, whatever hangs on it by now.
+        return now.isOf(job, way.line()) || now.job() == job && way.others().isEmpty();
+    }
+
+    /** Nothing goes over it until it is said, or another lead could be said to be there. */
+    public boolean isToBeSaid(long job, DeskWay.OverLine way) {
+        return !way.others().isEmpty() || !isThere(job, way);
     }
 
     /**

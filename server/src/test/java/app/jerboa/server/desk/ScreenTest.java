@@ -1,6 +1,7 @@
 package app.jerboa.server.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.octets.Octets;
@@ -126,5 +127,21 @@ class ScreenTest {
         browserTakesAll();
         assertThat(browser.got).containsExactly("lost");
         assertThat(browser.closed).isNotEmpty();
+    }
+
+    /** A desk that goes on without a word would keep back that its head was not seen stopped. */
+    @Test
+    void whatCannotBeSaidEndsThePage() {
+        Screen dumb =
+                new Screen(
+                        browser,
+                        waiting::add,
+                        m -> {
+                            throw new IllegalStateException("no words");
+                        });
+        dumb.tell("unsayable");
+        assertThatThrownBy(this::browserTakesAll).hasMessage("no words");
+        browserTakesAll();
+        assertThat(browser.closed).isEqualTo("this page could not be told");
     }
 }

@@ -102,6 +102,33 @@ class PluggedLeadsTest {
         assertThat(plugged.isThere(1, CHAIN)).isFalse();
     }
 
+    /** The only lead of its job needs no word, but where another job has said its own. */
+    @Test
+    void anOnlyLeadGivesWayToAnotherJobsAloneAndCanBeSaidAgain() {
+        DeskWay.OverLine here = onlyAtPort();
+        assertThat(plugged.isThere(1, here)).isTrue();
+        assertThat(plugged.isToBeSaid(1, here)).isFalse();
+        plugged.say(2, CHAIN, "Bilal");
+        assertThat(plugged.isThere(1, here)).isFalse();
+        assertThat(plugged.isToBeSaid(1, here)).isTrue();
+        plugged.say(1, here, "Asha");
+        assertThat(plugged.isThere(1, here)).isTrue();
+        plugged.say(1, CHAIN, "Asha");
+        assertThat(plugged.isThere(1, here)).as("what hangs on it was changed").isTrue();
+    }
+
+    private static DeskWay.OverLine onlyAtPort() {
+        return new DeskWay.OverLine(
+                BUS.from(),
+                BUS.protocol(),
+                BUS.number(),
+                BUS.rate(),
+                BUS.tells(),
+                BUS.line(),
+                BUS.moved(),
+                List.of());
+    }
+
     @Test
     void aLeadThatWentHomeIsNotThere() {
         plugged.say(1, CHAIN, "Asha");
