@@ -192,7 +192,12 @@ export function Driving({ job, desk }: { readonly job: Job; readonly desk: Desk 
           {state.trouble} {state.dark !== 0 && <ToItsCard job={job.id} device={state.dark} />}
         </Trouble>
       )}
-      <LeadThere key={state.dark} job={job} camera={desk.cameras.find((c) => c.id === state.dark)} onThere={take} />
+      <LeadThere
+        key={state.dark}
+        job={job}
+        camera={desk.cameras.find((c) => c.id === state.dark)}
+        onThere={take}
+      />
       <RowStatus job={job} />
       <TakeOver desk={desk} state={state} leads={rights(job).manage} onAsk={ask} onKeep={keep} />
       <Box

@@ -6,6 +6,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.desk.DeskWay;
 import app.jerboa.core.job.desk.DeskWays;
@@ -27,6 +28,8 @@ class LeadControllerTest {
     private static final long JOB = 1;
 
     private final Job demo = new JobEditor(TestProfiles.profiles()).read(DemoItems.all());
+    private final DeskWays atServer = DeskWays.of(demo);
+    private final DeskWays atPort = atServer.from(Optional.of("/dev/ttyUSB0"));
     private final Jobs jobs = mock();
     private final Contacts contacts = mock();
     private final Gates gates = mock();
@@ -35,9 +38,9 @@ class LeadControllerTest {
     private final LeadController leads =
             new LeadController(jobs, contacts, plugged, gates, mock(), mock());
 
-    private void at(Optional<String> port) {
+    private void by(DeskWays ways) {
         when(jobs.load(JOB)).thenReturn(new Jobs.Stored(JOB, 1, 200, demo, Observed.NONE, 0));
-        when(contacts.ways(any())).thenReturn(DeskWays.of(demo).from(port));
+        when(contacts.ways(any())).thenReturn(ways);
         when(asha.displayName()).thenReturn("Asha");
     }
 
@@ -50,14 +53,12 @@ class LeadControllerTest {
     }
 
     private boolean isThere(String camera) {
-        DeskWay way =
-                contacts.ways(jobs.load(JOB))
-                        .to(
-                                demo.devices().stream()
-                                        .filter(d -> d.name().equals(camera))
-                                        .findFirst()
-                                        .orElseThrow());
-        return plugged.isThere(JOB, (DeskWay.OverLine) way);
+        Device device =
+                demo.devices().stream()
+                        .filter(d -> d.name().equals(camera))
+                        .findFirst()
+                        .orElseThrow();
+        return plugged.isThere(JOB, (DeskWay.OverLine) atPort.to(device));
     }
 
     private void drives(String camera) {
@@ -72,7 +73,7 @@ class LeadControllerTest {
     /** L10 itself may be driven from another desk: its lead stays where it is. */
     @Test
     void itIsThereOnceItIsSaid() {
-        at(Optional.of("/dev/ttyUSB0"));
+        by(atPort);
         drives("L10");
         leads.there(JOB, number("L10"), asha);
         assertThat(isThere("L10")).isTrue();
@@ -81,7 +82,7 @@ class LeadControllerTest {
 
     @Test
     void noLeadIsPulledFromUnderAHeadThatSomebodyDrives() {
-        at(Optional.of("/dev/ttyUSB0"));
+        by(atPort);
         drives("L13");
         assertThatThrownBy(() -> leads.there(JOB, number("L10"), asha))
                 .isInstanceOf(Problem.class)
@@ -91,7 +92,7 @@ class LeadControllerTest {
 
     @Test
     void whereEachHasItsSocketNothingIsToBeSaid() {
-        at(Optional.empty());
+        by(atServer);
         for (String camera : new String[] {"L1", "L10"}) {
             assertThatThrownBy(() -> leads.there(JOB, number(camera), asha))
                     .isInstanceOf(Problem.class)
