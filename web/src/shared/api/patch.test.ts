@@ -57,11 +57,21 @@ it('a patch says only what changed', () => {
     version: 4,
     name: 'Hall',
     devices: [{ id: 7 }],
+    ranges: [{ id: 3 }, { id: 4 }],
     subnets: [{ id: 2 }],
     undo: '',
   } as unknown as Job
-  const patch = { id: 1, from: 4, version: 5, undo: 'L1: address', role: 'lead' } as unknown as JobPatch
+  const ranges = { gone: ['3'], put: [{ at: 1, row: { id: 9 } }] }
+  const patch = {
+    id: 1,
+    from: 4,
+    version: 5,
+    undo: 'L1: address',
+    role: 'lead',
+    ranges,
+  } as unknown as JobPatch
   const next = patchJob(job, patch)
   expect(next).toMatchObject({ version: 5, name: 'Hall', undo: 'L1: address', role: 'lead' })
   expect(next.devices).toBe(job.devices)
+  expect(next.ranges).toEqual([{ id: 4 }, { id: 9 }])
 })

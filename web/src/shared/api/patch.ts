@@ -43,7 +43,7 @@ export function patchJob(job: Job, patch: JobPatch): Job {
     site: patch.site ?? job.site,
     subnets,
     subnet: subnets[0] ?? job.subnet,
-    ranges: patch.ranges ?? job.ranges,
+    ranges: patchRows(job.ranges, patch.ranges, byId),
     ownProfiles: patch.ownProfiles ?? job.ownProfiles,
     devices: patchRows(job.devices, patch.devices, byId),
     lines: patchRows(job.lines, patch.lines, byId),

@@ -38,7 +38,7 @@ public final class Main {
             case "proof" -> main.proof();
             case "plans" -> main.plans();
             case "drawing" -> main.drawing();
-            case "server" -> main.server();
+            case "server" -> ServerRows.print(main::row);
             case "stop" -> main.stop();
             case "hard" -> main.hardUse();
             case "wire" -> WireRows.print(main::row);
@@ -70,7 +70,7 @@ public final class Main {
         checks();
         proof();
         plans();
-        server();
+        ServerRows.print(this::row);
         kit();
         drawing();
         stop();
@@ -287,90 +287,6 @@ public final class Main {
             KitBench.Paste paste = kit.paste(1_000);
             row("paste of 1,000 rows, until all are looked at, ms", paste.looked(), "kit.look", "");
             row("paste of 1,000 rows, until taken over, ms", paste.taken(), "kit.take", "");
-        }
-    }
-
-    private void server() throws IOException {
-        try (ServerBench server = new ServerBench()) {
-            Sample floor = server.health(300);
-            row(
-                    "a request that does nothing, median ms",
-                    floor.median(),
-                    "health.median",
-                    "the floor, same run");
-            ServerBench.Opening large = server.openLarge(LARGE, 60);
-            row(
-                    "open a job of 2,000 devices, median ms",
-                    large.millis().median(),
-                    "open.median",
-                    "");
-            double bytes = ServerBench.bytes(large.bytes(), 60).median();
-            row(
-                    "as many bytes out of memory, median ms",
-                    bytes,
-                    "open.bytes",
-                    times(large.millis().median(), bytes + floor.median())
-                            + " it and a request that does nothing, wanted 2");
-            row(
-                    "open a job of 2,000 devices, KiB of JSON",
-                    large.bytes() / 1024.0,
-                    "open.kib",
-                    "before compression");
-            Sample row = server.oneRow(200);
-            row("one row written, median ms", row.median(), "row.median", "the floor, same run");
-            for (int devices : new int[] {2_000, 5_000}) {
-                ServerBench.Editing edit = server.editRun(devices, 40);
-                String what =
-                        String.format(Locale.ROOT, "one edited length of %,d devices, ", devices);
-                row(
-                        what + "median ms",
-                        edit.millis().median(),
-                        "edit." + devices,
-                        times(edit.millis().median(), row.median())
-                                + " the floor, wanted "
-                                + (devices == LARGE ? 3 : 5));
-                row(
-                        what + "KiB answered",
-                        edit.bytes() / 1024.0,
-                        "edit.kib." + devices,
-                        "wanted under 20");
-            }
-            ServerBench.Load rows = server.oneRowMixed(2_000);
-            row(
-                    "100 in flight, one row, 4 reads to 1 write, a second",
-                    rows.perSecond(),
-                    "rows.rate",
-                    "the floor, same run");
-            ServerBench.Load load = server.mixed(2_000);
-            row(
-                    "100 in flight, jobs, 4 reads to 1 write, a second",
-                    load.perSecond(),
-                    "load.rate",
-                    String.format(
-                            Locale.ROOT,
-                            "%.2f of the floor, wanted 0.8",
-                            load.perSecond() / rows.perSecond()));
-            row("the same, p99 ms", load.millis().p99(), "load.p99", load.errors() + " errors");
-            Sample unseen = server.openUnseen(LARGE, 9);
-            row(
-                    "open a job of 2,000 devices never looked at, median ms",
-                    unseen.median(),
-                    "unseen.median",
-                    String.format(
-                            Locale.ROOT,
-                            "%.0f ms more, wanted 60",
-                            unseen.median() - large.millis().median()));
-            Sample seen = server.changeToSecondBrowser(60);
-            row(
-                    "change at one server to another's browser, median ms",
-                    seen.median(),
-                    "seen.median",
-                    "two server processes");
-            row(
-                    "change at one server to another's browser, p95 ms",
-                    seen.p95(),
-                    "seen.p95",
-                    "wanted under 250");
         }
     }
 

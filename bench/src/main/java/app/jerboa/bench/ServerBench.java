@@ -22,6 +22,11 @@ final class ServerBench implements AutoCloseable {
     private static final int IN_FLIGHT = 100;
     private static final int JOBS = 10;
 
+    /** One after the other, before what it is held against has its turn. */
+    private static final int IN_TURN = 10;
+
+    private static final int TURNS = 5;
+
     /** Jobs opened after a restart before any is measured. */
     private static final int WARM_UP = 25;
 
@@ -39,7 +44,19 @@ final class ServerBench implements AutoCloseable {
     /**
      * @param errors answers that were not 200
      */
-    record Load(double perSecond, Sample millis, int errors) {}
+    record Load(double perSecond, Sample millis, int errors) {
+        /** One after the other, each of as many requests. */
+        static Load of(List<Load> all) {
+            return new Load(
+                    Sample.of(all.stream().mapToDouble(Load::perSecond).toArray()).median(),
+                    Sample.of(
+                            all.stream()
+                                    .flatMap(l -> l.millis().millis().stream())
+                                    .mapToDouble(Double::doubleValue)
+                                    .toArray()),
+                    all.stream().mapToInt(Load::errors).sum());
+        }
+    }
 
     /**
      * @param bytes of the job as JSON, before compression
@@ -51,19 +68,27 @@ final class ServerBench implements AutoCloseable {
         return timed(rounds, () -> asha.get("/actuator/health").join());
     }
 
-    /** A server that is up for a day is warm: the floors and what is held against them, too. */
     private static Sample timed(int rounds, Runnable once) {
-        long warm = System.nanoTime() + WARMING.toNanos();
-        for (int i = 0; i < rounds || System.nanoTime() < warm; i++) {
-            once.run();
-        }
+        warm(once);
         double[] millis = new double[rounds];
         for (int i = 0; i < rounds; i++) {
-            long start = System.nanoTime();
-            once.run();
-            millis[i] = (System.nanoTime() - start) / 1e6;
+            millis[i] = millis(once);
         }
         return Sample.of(millis);
+    }
+
+    /** A server that is up for a day is warm: the floors and what is held against them, too. */
+    private static void warm(Runnable once) {
+        long warm = System.nanoTime() + WARMING.toNanos();
+        while (System.nanoTime() < warm) {
+            once.run();
+        }
+    }
+
+    private static double millis(Runnable once) {
+        long start = System.nanoTime();
+        once.run();
+        return (System.nanoTime() - start) / 1e6;
     }
 
     Opening openLarge(int devices, int rounds) {
@@ -121,41 +146,51 @@ final class ServerBench implements AutoCloseable {
         return Sample.of(millis);
     }
 
-    /** The floor of changing: one row is written in a transaction, and everybody is told. */
-    Sample oneRow(int rounds) {
-        long job = asha.newDemoJob();
-        return timed(rounds, () -> here(asha, job).join());
-    }
-
     private static CompletableFuture<HttpResponse<String>> here(HttpUser person, long job) {
         return person.post(
                 "/api/jobs/" + job + "/presence", "{\"tab\":\"tab-of-bench\",\"page\":\"Kit\"}");
     }
 
     /**
-     * @param bytes of the answer
+     * @param row the floor of changing: one row is written in a transaction, and everybody is told
+     * @param edit one edited run length in a job of halls that are all joined
+     * @param bytes of the longest answer to an edit
      */
-    record Editing(Sample millis, int bytes) {}
+    record Editing(Sample row, Sample edit, int bytes) {}
 
-    /** One edited run length in a job of halls that are all joined. */
-    Editing editRun(int devices, int rounds) {
+    /** In turns, so that both meet the same moments of a machine that others use too. */
+    Editing editing(int devices, int rounds) {
+        long rows = asha.newDemoJob();
         long job = made(LargeJob.cabled(devices / 10));
         int[] metres = {40};
         int[] bytes = {0};
-        Sample millis =
-                timed(
-                        rounds,
-                        () -> {
-                            String edit = metres(50, metres[0], metres[0] % 40 + 41);
-                            HttpResponse<String> answer =
-                                    asha.post("/api/jobs/" + job + "/changes", edit).join();
-                            if (answer.statusCode() != 200) {
-                                throw new IllegalStateException(answer.body());
-                            }
-                            metres[0] = metres[0] % 40 + 41;
-                            bytes[0] = Math.max(bytes[0], answer.body().length());
-                        });
-        return new Editing(millis, bytes[0]);
+        Runnable row = () -> here(asha, rows).join();
+        Runnable edit =
+                () -> {
+                    String change = metres(50, metres[0], metres[0] % 40 + 41);
+                    HttpResponse<String> answer =
+                            asha.post("/api/jobs/" + job + "/changes", change).join();
+                    if (answer.statusCode() != 200) {
+                        throw new IllegalStateException(answer.body());
+                    }
+                    metres[0] = metres[0] % 40 + 41;
+                    bytes[0] = Math.max(bytes[0], answer.body().length());
+                };
+        warm(row);
+        warm(edit);
+        double[] written = new double[rounds * IN_TURN];
+        double[] edited = new double[rounds * IN_TURN];
+        for (int i = 0; i < written.length; i += IN_TURN) {
+            time(written, i, row);
+            time(edited, i, edit);
+        }
+        return new Editing(Sample.of(written), Sample.of(edited), bytes[0]);
+    }
+
+    private static void time(double[] millis, int from, Runnable once) {
+        for (int i = from; i < from + IN_TURN; i++) {
+            millis[i] = millis(once);
+        }
     }
 
     private static String metres(long run, int from, int to) {
@@ -206,33 +241,43 @@ final class ServerBench implements AutoCloseable {
         return run(requests, n -> asha.get("/actuator/health"));
     }
 
-    /** The floor of that: ten people in ten jobs, four times one row read to once written. */
-    Load oneRowMixed(int requests) {
-        gather();
-        IntFunction<CompletableFuture<HttpResponse<String>>> one =
-                n ->
-                        n / JOBS % 5 == 0
-                                ? here(people.get(n % JOBS), jobs.get(n % JOBS))
-                                : people.get(n % JOBS)
-                                        .get("/api/jobs/" + jobs.get(n % JOBS) + "/patch?since=1");
-        run(requests, one);
-        return run(requests, one);
-    }
+    /**
+     * Ten people in ten jobs.
+     *
+     * @param rows the floor: four times one row read to once written
+     * @param jobs four jobs read to each change, which adds one taken address
+     */
+    record Mixed(Load rows, Load jobs) {}
 
-    private void gather() {
+    /** Once to warm up, then in turns. */
+    Mixed mixed(int requests) {
         while (people.size() < JOBS) {
             jobs.add(asha.newDemoJob());
             people.add(person());
         }
+        run(requests, this::oneRow);
+        run(requests, this::whole);
+        List<Load> rows = new ArrayList<>();
+        List<Load> whole = new ArrayList<>();
+        for (int i = 0; i < TURNS; i++) {
+            rows.add(run(requests / TURNS, this::oneRow));
+            whole.add(run(requests / TURNS, this::whole));
+        }
+        return new Mixed(Load.of(rows), Load.of(whole));
     }
 
-    /** Ten people in ten jobs, four reads to each write; a write adds one taken address. */
-    Load mixed(int requests) {
-        gather();
-        IntFunction<CompletableFuture<HttpResponse<String>>> one =
-                n -> request(people.get(n % JOBS), "/api/jobs/" + jobs.get(n % JOBS), n);
-        run(requests, one);
-        return run(requests, one);
+    private CompletableFuture<HttpResponse<String>> oneRow(int n) {
+        HttpUser person = people.get(n % JOBS);
+        long job = jobs.get(n % JOBS);
+        return n / JOBS % 5 == 0
+                ? here(person, job)
+                : person.get("/api/jobs/" + job + "/patch?since=1");
+    }
+
+    private CompletableFuture<HttpResponse<String>> whole(int n) {
+        HttpUser person = people.get(n % JOBS);
+        String job = "/api/jobs/" + jobs.get(n % JOBS);
+        return n / JOBS % 5 == 0 ? write(person, job, n) : person.get(job);
     }
 
     private static Load run(
@@ -261,11 +306,6 @@ final class ServerBench implements AutoCloseable {
         all.forEach(CompletableFuture::join);
         double seconds = (System.nanoTime() - start) / 1e9;
         return new Load(requests / seconds, Sample.of(millis), errors.get());
-    }
-
-    private static CompletableFuture<HttpResponse<String>> request(
-            HttpUser who, String job, int n) {
-        return n / JOBS % 5 == 0 ? write(who, job, n) : who.get(job);
     }
 
     private static CompletableFuture<HttpResponse<String>> write(HttpUser who, String job, int n) {

@@ -9,7 +9,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The server: REST and WebSocket over the core's rules, stored in PostgreSQL. */
 @SpringBootApplication
-@MapperScan(annotationClass = Mapper.class)
+@MapperScan(annotationClass = Mapper.class, sqlSessionTemplateRef = "sqlSessionTemplate")
 @ConfigurationPropertiesScan
 @EnableScheduling
 public class JerboaServer {

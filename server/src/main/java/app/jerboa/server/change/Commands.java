@@ -13,7 +13,6 @@ import app.jerboa.core.job.edit.ItemMissing;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.server.job.Jobs;
-import app.jerboa.server.live.Live;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Problem;
@@ -33,7 +32,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Every change to a job goes through here: applied in one transaction, stored with its author and
- * all that its inverse needs, written into the logbook, told to whoever looks on; and taken back
+ * all that its inverse needs, told to whoever looks on, written into the logbook; and taken back
  * from the same store. Each answers with the job as it is then.
  */
 @Service
@@ -58,21 +57,13 @@ public class Commands {
     private final Jobs jobs;
     private final DriversItems drivers;
     private final Logbook log;
-    private final Live live;
     private final JsonMapper json;
 
-    Commands(
-            CommandMapper mapper,
-            Jobs jobs,
-            DriversItems drivers,
-            Logbook log,
-            Live live,
-            JsonMapper json) {
+    Commands(CommandMapper mapper, Jobs jobs, DriversItems drivers, Logbook log, JsonMapper json) {
         this.drivers = drivers;
         this.mapper = mapper;
         this.jobs = jobs;
         this.log = log;
-        this.live = live;
         this.json = json;
     }
 
@@ -125,7 +116,7 @@ public class Commands {
                 by.displayName(),
                 label,
                 json.writeValueAsString(StoredChanges.of(changes)));
-        Done done = store(stored, after, changes);
+        Done done = new Done(stored, jobs.store(stored, after, changes));
         log.command(stored.id(), "change", label, CommandWords.devices(changes), by);
         return done;
     }
@@ -226,7 +217,7 @@ public class Commands {
                             Map.of("why", why(stored, command, e), "what", command.label())));
         }
         mapper.setCommandState(command.id(), state);
-        Done done = store(stored, after, changes);
+        Done done = new Done(stored, jobs.store(stored, after, changes));
         log.command(
                 stored.id(),
                 kind,
@@ -255,12 +246,6 @@ public class Commands {
         return e instanceof ItemRejected r
                 ? Words.say("refused.needed", Map.of("item", Refusals.name(stored.job(), r.item())))
                 : Words.say("refused.gone");
-    }
-
-    private Done store(Jobs.Stored stored, Job after, ChangeSet changes) {
-        Jobs.Stored now = jobs.store(stored, after, changes);
-        live.changed(now.id(), now.version());
-        return new Done(stored, now);
     }
 
     private Job edited(Job job, ChangeSet changes) {

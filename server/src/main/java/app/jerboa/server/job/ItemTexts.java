@@ -37,8 +37,8 @@ public class ItemTexts {
     }
 
     /**
-     * A JSON array as {@link JobMapper#putItems} takes it. What a field starts with is not stored,
-     * so that a large job stays small; {@link Field#initial} must therefore never change.
+     * A JSON array as {@link JobMapper#store} takes it. What a field starts with is not stored, so
+     * that a large job stays small; {@link Field#initial} must therefore never change.
      */
     String write(Collection<Item> items) {
         List<Map<String, Object>> rows = items.stream().map(ItemTexts::row).toList();

@@ -5,6 +5,7 @@ import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.server.live.Live;
 import app.jerboa.server.logbook.Logbook;
 import app.jerboa.server.people.Role;
 import app.jerboa.server.platform.Author;
@@ -18,12 +19,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** Jobs as wholes: made, copied, put away, thrown away and fetched back. */
 @Service
 public class JobLibrary {
+    private static final long FIRST_VERSION = 1;
+
     private final JobMapper mapper;
     private final Jobs jobs;
     private final ItemTexts texts;
+    private final Live live;
     private final Logbook log;
 
-    JobLibrary(JobMapper mapper, Jobs jobs, ItemTexts texts, Logbook log) {
+    JobLibrary(JobMapper mapper, Jobs jobs, ItemTexts texts, Live live, Logbook log) {
+        this.live = live;
         this.mapper = mapper;
         this.jobs = jobs;
         this.texts = texts;
@@ -43,8 +48,8 @@ public class JobLibrary {
     public long make(Collection<Item> items, String how, Author by) {
         long job = mapper.insertJob();
         mapper.addMember(job, by.id(), Role.LEAD.wire());
-        mapper.putItems(job, texts.write(items));
-        mapper.raiseVersion(job, 1 + items.stream().mapToLong(i -> i.ref().id()).max().orElse(0));
+        long next = 1 + items.stream().mapToLong(i -> i.ref().id()).max().orElse(0);
+        mapper.store(job, texts.write(items), new Long[0], next, live.ofPlan(job, FIRST_VERSION));
         log.file(job, how, by);
         return job;
     }

@@ -25,16 +25,21 @@ public interface JobMapper {
             @Param("job") long job, @Param("account") long account, @Param("role") String role);
 
     /**
-     * Adds items or writes them anew.
+     * Writes what a change touched, and tells every server of it once it is committed; in one
+     * statement, since whoever changes a job keeps others from it until it is done.
      *
-     * @param items a JSON array of id, kind and texts
+     * @param items those to add or to write anew, a JSON array of id, kind and texts
+     * @param gone numbers of those to delete
+     * @param notice that the job has its next version, as {@link
+     *     app.jerboa.server.live.Live#ofPlan} words it
+     * @return the new version
      */
-    void putItems(@Param("job") long job, @Param("items") String items);
-
-    void deleteItems(@Param("job") long job, @Param("ids") List<Long> ids);
-
-    /** The new version. */
-    long raiseVersion(@Param("job") long job, @Param("nextItem") long nextItem);
+    long store(
+            @Param("job") long job,
+            @Param("items") String items,
+            @Param("gone") Long[] gone,
+            @Param("nextItem") long nextItem,
+            @Param("notice") String notice);
 
     void setArchived(@Param("job") long job, @Param("archived") boolean archived);
 

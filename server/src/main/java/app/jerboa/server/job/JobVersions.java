@@ -7,7 +7,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -33,6 +37,9 @@ public class JobVersions {
     private static final int MOST_EARLIER = 8;
 
     private static final Duration UNTOUCHED = Duration.ofMinutes(30);
+
+    /** Then the job is read anew, which takes about as long for a large one. */
+    private static final int LONGEST_COMMIT_MILLIS = 300;
 
     /**
      * Of one job.
@@ -82,6 +89,34 @@ public class JobVersions {
         }
     }
 
+    /** Made by a transaction that is not known to have ended. */
+    private static final class Committing {
+        private final Jobs.Stored stored;
+        private final Thread by = Thread.currentThread();
+        private final CountDownLatch ended = new CountDownLatch(1);
+
+        Committing(Jobs.Stored stored) {
+            this.stored = stored;
+        }
+
+        boolean isThere(long version, long observed) {
+            return stored.version() == version && stored.observed() >= observed;
+        }
+
+        /** Waits a little; false when it was not seen to end. */
+        boolean ended() {
+            try {
+                return ended.await(LONGEST_COMMIT_MILLIS, TimeUnit.MILLISECONDS);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return false;
+            }
+        }
+    }
+
+    /** Of each job the one that was made last: whoever changes a job has locked it. */
+    private final Map<Long, Committing> committing = new ConcurrentHashMap<>();
+
     private final Cache<Long, Kept> jobs =
             Caffeine.newBuilder()
                     .maximumWeight(MOST_ITEMS)
@@ -89,8 +124,23 @@ public class JobVersions {
                     .expireAfterAccess(UNTOUCHED)
                     .build();
 
-    /** At that version, with at least so much observed. */
+    /**
+     * At that version, with at least so much observed. One that this server is just committing is
+     * waited for: the database may tell of it sooner than whoever made it can keep it.
+     */
     Optional<Jobs.Stored> at(long job, long version, long observed) {
+        Optional<Jobs.Stored> held = held(job, version, observed);
+        Committing made = held.isEmpty() ? committing.get(job) : null;
+        if (made == null || !made.isThere(version, observed)) {
+            return held;
+        }
+        if (made.by.equals(Thread.currentThread())) {
+            return Optional.of(made.stored);
+        }
+        return made.ended() ? held(job, version, observed) : Optional.empty();
+    }
+
+    private Optional<Jobs.Stored> held(long job, long version, long observed) {
         return Optional.ofNullable(jobs.getIfPresent(job)).flatMap(k -> k.at(version, observed));
     }
 
@@ -118,12 +168,18 @@ public class JobVersions {
 
     /** What a transaction makes is a version only when it has committed. */
     void keepOnceCommitted(Jobs.Stored stored) {
+        Committing made = new Committing(stored);
         TransactionSynchronizationManager.registerSynchronization(
                 new TransactionSynchronization() {
                     @Override
-                    public void afterCommit() {
-                        keep(stored);
+                    public void afterCompletion(int status) {
+                        if (status == STATUS_COMMITTED) {
+                            keep(stored);
+                        }
+                        committing.remove(stored.id(), made);
+                        made.ended.countDown();
                     }
                 });
+        committing.put(stored.id(), made);
     }
 }

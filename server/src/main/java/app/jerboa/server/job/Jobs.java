@@ -16,6 +16,7 @@ import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.job.Rows.JobRow;
 import app.jerboa.server.job.Rows.WholeRow;
+import app.jerboa.server.live.Live;
 import app.jerboa.server.logbook.DevicesOfJob;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.profile.Profiles;
@@ -74,6 +75,7 @@ public class Jobs implements DevicesOfJob {
     private final JobVersions versions;
     private final ItemTexts texts;
     private final ObservationStore observations;
+    private final Live live;
     private final JobEditor editor;
 
     Jobs(
@@ -81,7 +83,9 @@ public class Jobs implements DevicesOfJob {
             JobVersions versions,
             ItemTexts texts,
             ObservationStore observations,
+            Live live,
             Profiles profiles) {
+        this.live = live;
         this.observations = observations;
         this.mapper = mapper;
         this.versions = versions;
@@ -137,7 +141,8 @@ public class Jobs implements DevicesOfJob {
     }
 
     /**
-     * Writes what a change touched; within the transaction that locked the job.
+     * Writes what a change touched and tells whoever looks on; within the transaction that locked
+     * the job.
      *
      * @param after the job as the change makes it
      */
@@ -150,15 +155,13 @@ public class Jobs implements DevicesOfJob {
                         .collect(Collectors.toSet());
         List<Item> written =
                 touched.stream().flatMap(r -> after.item(r).stream()).map(JobItems::item).toList();
-        if (!written.isEmpty()) {
-            mapper.putItems(before.id(), texts.write(written));
-        }
-        if (!changes.removes().isEmpty()) {
-            mapper.deleteItems(
-                    before.id(), changes.removes().stream().map(i -> i.ref().id()).toList());
-        }
+        Long[] gone = changes.removes().stream().map(i -> i.ref().id()).toArray(Long[]::new);
         long next = Math.max(before.nextItem(), changes.highestAdded() + 1);
-        long version = mapper.raiseVersion(before.id(), next);
+        String notice = live.ofPlan(before.id(), before.version() + 1);
+        long version = mapper.store(before.id(), texts.write(written), gone, next, notice);
+        if (version != before.version() + 1) {
+            throw new IllegalStateException("a locked job was changed elsewhere");
+        }
         Stored now = new Stored(before.id(), version, next, after, before.seen());
         versions.keepOnceCommitted(now);
         return now;

@@ -14,9 +14,12 @@ public class Live {
         this.json = json;
     }
 
-    /** The job itself changed. */
-    public void changed(long job, long version) {
-        tell(new Notice(job, Notice.CHANGED, version, Notice.PLAN));
+    /**
+     * That the job itself has this version, in the words that the channel takes: the statement that
+     * stores the version tells it as well.
+     */
+    public String ofPlan(long job, long version) {
+        return words(new Notice(job, Notice.CHANGED, version, Notice.PLAN));
     }
 
     /**
@@ -42,6 +45,10 @@ public class Live {
     }
 
     private void tell(Notice notice) {
-        mapper.tell(json.writeValueAsString(notice));
+        mapper.tell(words(notice));
+    }
+
+    private String words(Notice notice) {
+        return json.writeValueAsString(notice);
     }
 }

@@ -72,16 +72,20 @@ class JobAccess implements HandlerInterceptor, WebMvcConfigurer, SmartInitializi
         if (handler instanceof HandlerMethod method
                 && variables instanceof Map<?, ?> map
                 && map.get("job") instanceof String job) {
-            check(job, method.getMethodAnnotation(Needs.class));
+            check(request, job, method.getMethodAnnotation(Needs.class));
         }
         return true;
     }
 
-    private void check(String text, Needs needs) {
+    private void check(HttpServletRequest request, String text, Needs needs) {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         long job = text.matches("[0-9]{1,18}") ? Long.parseLong(text) : -1;
         Right right = needs == null ? Right.READ : needs.value();
         boolean live = needs == null || !needs.ofDeleted();
-        members.insist(job, (Author) who.getPrincipal(), right, live);
+        Author person = (Author) who.getPrincipal();
+        Role role = members.insist(job, person, right, live);
+        if (live) {
+            new KnownRole(job, person.id(), role).keep(request);
+        }
     }
 }

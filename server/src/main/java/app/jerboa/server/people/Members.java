@@ -23,9 +23,13 @@ public class Members {
         this.log = log;
     }
 
-    /** This person's part in a job that is not deleted. */
+    /** This person's part in a job that is not deleted; within a request about it, read once. */
     public Optional<Role> role(long job, Author person) {
-        return mapper.role(job, person.id(), true).flatMap(Role::fromWire);
+        return KnownRole.of(job, person).or(() -> stored(job, person, true));
+    }
+
+    private Optional<Role> stored(long job, Author person, boolean live) {
+        return mapper.role(job, person.id(), live).flatMap(Role::fromWire);
     }
 
     public boolean may(long job, Author person, Right right) {
@@ -37,20 +41,23 @@ public class Members {
      *     member; not allowed when their part does not have the right
      */
     public void insist(long job, Author person, Right right) {
-        insist(job, person, right, true);
+        insist(role(job, person), right);
     }
 
-    void insist(long job, Author person, Right right, boolean live) {
-        Role role =
-                mapper.role(job, person.id(), live)
-                        .flatMap(Role::fromWire)
-                        .orElseThrow(() -> Problem.notFound("job"));
+    /** The same, read anew. */
+    Role insist(long job, Author person, Right right, boolean live) {
+        return insist(stored(job, person, live), right);
+    }
+
+    private static Role insist(Optional<Role> part, Right right) {
+        Role role = part.orElseThrow(() -> Problem.notFound("job"));
         if (!role.may(right)) {
             throw new Problem(
                     HttpStatus.FORBIDDEN,
                     "not-allowed",
                     Words.say("refused.role", Map.of("role", role.wire())));
         }
+        return role;
     }
 
     List<MemberRow> members(long job) {

@@ -32,12 +32,14 @@ final class JobBodies {
     private JobBodies() {}
 
     /**
+     * @param ranges of the job, in its order
      * @param devices of the job, in its order
      * @param lines of the job, in its order
      * @param runs of the job, in its order
      */
     static JobParts parts(
             Job job,
+            List<JobView.HouseRange> ranges,
             List<JobView.DeviceBody> devices,
             List<JobView.LineBody> lines,
             List<JobView.RunName> runs,
@@ -48,7 +50,7 @@ final class JobBodies {
                 site(job.site()),
                 subnets.get(0),
                 subnets,
-                job.ranges().stream().map(JobBodies::houseRange).toList(),
+                ranges,
                 devices,
                 lines,
                 runs,
@@ -135,7 +137,7 @@ final class JobBodies {
                 .toList();
     }
 
-    private static JobView.HouseRange houseRange(AddressRange r) {
+    static JobView.HouseRange houseRange(AddressRange r) {
         return new JobView.HouseRange(
                 r.id(),
                 r.use(),

@@ -24,7 +24,7 @@ public record JobPatch(
         String name,
         JobView.SiteBody site,
         List<JobView.SubnetBody> subnets,
-        List<JobView.HouseRange> ranges,
+        ListPatch<JobView.HouseRange> ranges,
         String ownProfiles,
         ListPatch<JobView.DeviceBody> devices,
         ListPatch<JobView.LineBody> lines,
@@ -45,7 +45,8 @@ public record JobPatch(
                 changed(before.name(), now.name()),
                 changed(before.site(), now.site()),
                 changed(before.subnets(), now.subnets()),
-                changed(before.ranges(), now.ranges()),
+                ListPatch.between(before.ranges(), now.ranges(), r -> Long.toString(r.id()))
+                        .orElse(null),
                 changed(before.ownProfiles(), now.ownProfiles()),
                 ListPatch.between(before.devices(), now.devices(), d -> Long.toString(d.id()))
                         .orElse(null),

@@ -3,6 +3,7 @@ package app.jerboa.server.view;
 import app.jerboa.core.finding.Finding;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.job.AddressRange;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobItem;
@@ -46,6 +47,7 @@ public class JobViews {
             Job job,
             JobParts parts,
             DeviceMarks marks,
+            Made<AddressRange, JobView.HouseRange> ranges,
             Made<Device, JobView.DeviceBody> devices,
             ShownLines lines,
             Made<Run, JobView.RunName> runs,
@@ -193,6 +195,11 @@ public class JobViews {
         KitIndex kit = KitIndex.of(job);
         List<JobFindings.Judged> found = Checks.of(proof);
         DeviceMarks marks = new DeviceMarks(proof, found);
+        Made<AddressRange, JobView.HouseRange> ranges =
+                Made.of(
+                        job.ranges(),
+                        before.map(Shown::ranges),
+                        (r, was) -> was == null ? JobBodies.houseRange(r) : was);
         Made<Device, JobView.DeviceBody> devices =
                 before.filter(b -> marks.areThoseOf(b.marks()))
                         .map(Shown::devices)
@@ -228,11 +235,13 @@ public class JobViews {
                         job,
                         JobBodies.parts(
                                 job,
+                                ranges.to(),
                                 devices.to(),
                                 lines.bodies(),
                                 runs.to(),
                                 waived(found, findings.to())),
                         marks,
+                        ranges,
                         devices,
                         lines,
                         runs,

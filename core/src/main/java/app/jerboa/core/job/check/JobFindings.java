@@ -49,7 +49,10 @@ import java.util.stream.Stream;
 
 /** All findings of a job in one order; a new check is one more line here. */
 public final class JobFindings {
-    private static final Parts PLANNED = Parts.of(SITE, SUBNET, RANGE, DEVICE, LINE, ROUTE, MOUNT);
+    /** Only what looks for a free address looks at the ranges that are noted. */
+    private static final Parts ADDRESSED = Parts.of(SITE, SUBNET, RANGE, DEVICE, LINE);
+
+    private static final Parts PLANNED = Parts.of(SITE, SUBNET, DEVICE, LINE, ROUTE, MOUNT);
     private static final Parts CABLED = PLANNED.with(RUN);
 
     /** What is joined to what, over runs however long. */
@@ -59,7 +62,7 @@ public final class JobFindings {
             List.of(
                     new JobCheck(
                             "addresses",
-                            Parts.of(SITE, SUBNET, RANGE, DEVICE, LINE),
+                            ADDRESSED,
                             AddressCodes.ALL,
                             job ->
                                     JobAddresses.facts(job).stream()
@@ -80,7 +83,8 @@ public final class JobFindings {
                             Parts.of(SITE, DEVICE, SECRET),
                             SecretCodes.ALL,
                             SecretCheck::of),
-                    new JobCheck("lines", PLANNED, LineCodes.ALL, LineChecks::planned),
+                    new JobCheck("lines", ADDRESSED, LineCodes.ALL, LineChecks::split),
+                    new JobCheck("lines", PLANNED, List.of(), LineChecks::planned),
                     new JobCheck("lines", JOINED, List.of(), LineChecks::cabled),
                     new JobCheck(
                             "mounts",

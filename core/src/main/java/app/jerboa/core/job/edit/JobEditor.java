@@ -21,9 +21,9 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** A job with changes applied; the same code previews, applies, takes back and does again. */
@@ -148,12 +148,20 @@ public final class JobEditor {
         if (adds.isEmpty()) {
             return;
         }
-        Set<Long> ids = job.items().map(i -> i.ref().id()).collect(Collectors.toSet());
+        Map<Long, ItemRef> added = new HashMap<>();
         for (Item add : adds) {
-            if (!ids.add(add.ref().id())) {
+            if (added.put(add.ref().id(), add.ref()) != null) {
                 throw new ItemMissing(add.ref(), "is there already");
             }
         }
+        job.items()
+                .map(i -> added.get(i.ref().id()))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .ifPresent(
+                        there -> {
+                            throw new ItemMissing(there, "is there already");
+                        });
     }
 
     /** A changed profile changes its devices. */

@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 public final class LineChecks {
     private static final List<Function<LinePlan, List<Finding>>> PLANNED =
             List.of(
-                    p -> SplitCheck.of(p.job()),
                     KeyCheck::of,
                     ControlIdCheck::of,
                     NumbersCheck::of,
@@ -25,7 +24,12 @@ public final class LineChecks {
     private LineChecks() {}
 
     public static List<Finding> check(Job job) {
-        return Stream.concat(planned(job).stream(), cabled(job).stream()).toList();
+        return Stream.of(split(job), planned(job), cabled(job)).flatMap(List::stream).toList();
+    }
+
+    /** They look for a free address in another subnet. */
+    public static List<Finding> split(Job job) {
+        return SplitCheck.of(job);
     }
 
     public static List<Finding> planned(Job job) {
