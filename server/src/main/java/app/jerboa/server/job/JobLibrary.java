@@ -49,7 +49,7 @@ public class JobLibrary {
         long job = mapper.insertJob();
         mapper.addMember(job, by.id(), Role.LEAD.wire());
         long next = 1 + items.stream().mapToLong(i -> i.ref().id()).max().orElse(0);
-        mapper.store(job, texts.write(items), new Long[0], next, live.ofPlan(job, FIRST_VERSION));
+        mapper.store(job, texts.write(items), next, live.ofPlan(job, FIRST_VERSION));
         log.file(job, how, by);
         return job;
     }

@@ -24,12 +24,13 @@ public interface JobMapper {
     void addMember(
             @Param("job") long job, @Param("account") long account, @Param("role") String role);
 
+    void deleteItems(@Param("job") long job, @Param("ids") List<Long> ids);
+
     /**
-     * Writes what a change touched, and tells every server of it once it is committed; in one
+     * Writes what a change put, and tells every server of it once it is committed; in one
      * statement, since whoever changes a job keeps others from it until it is done.
      *
      * @param items those to add or to write anew, a JSON array of id, kind and texts
-     * @param gone numbers of those to delete
      * @param notice that the job has its next version, as {@link
      *     app.jerboa.server.live.Live#ofPlan} words it
      * @return the new version
@@ -37,7 +38,6 @@ public interface JobMapper {
     long store(
             @Param("job") long job,
             @Param("items") String items,
-            @Param("gone") Long[] gone,
             @Param("nextItem") long nextItem,
             @Param("notice") String notice);
 

@@ -155,10 +155,13 @@ public class Jobs implements DevicesOfJob {
                         .collect(Collectors.toSet());
         List<Item> written =
                 touched.stream().flatMap(r -> after.item(r).stream()).map(JobItems::item).toList();
-        Long[] gone = changes.removes().stream().map(i -> i.ref().id()).toArray(Long[]::new);
+        if (!changes.removes().isEmpty()) {
+            mapper.deleteItems(
+                    before.id(), changes.removes().stream().map(i -> i.ref().id()).toList());
+        }
         long next = Math.max(before.nextItem(), changes.highestAdded() + 1);
         String notice = live.ofPlan(before.id(), before.version() + 1);
-        long version = mapper.store(before.id(), texts.write(written), gone, next, notice);
+        long version = mapper.store(before.id(), texts.write(written), next, notice);
         if (version != before.version() + 1) {
             throw new IllegalStateException("a locked job was changed elsewhere");
         }

@@ -9,7 +9,6 @@ import app.jerboa.core.job.Practices;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
-import app.jerboa.core.job.addresses.JobAddresses;
 import app.jerboa.core.job.proof.Mark;
 import app.jerboa.core.net.AddressFacts;
 import app.jerboa.core.net.AddressPlanner;
@@ -32,6 +31,7 @@ final class JobBodies {
     private JobBodies() {}
 
     /**
+     * @param subnets of the job, in its order, never empty
      * @param ranges of the job, in its order
      * @param devices of the job, in its order
      * @param lines of the job, in its order
@@ -39,12 +39,12 @@ final class JobBodies {
      */
     static JobParts parts(
             Job job,
+            List<JobView.SubnetBody> subnets,
             List<JobView.HouseRange> ranges,
             List<JobView.DeviceBody> devices,
             List<JobView.LineBody> lines,
             List<JobView.RunName> runs,
             List<FindingBody> findings) {
-        List<JobView.SubnetBody> subnets = subnets(job);
         return new JobParts(
                 job.name(),
                 site(job.site()),
@@ -102,8 +102,10 @@ final class JobBodies {
                 practices);
     }
 
-    private static List<JobView.SubnetBody> subnets(Job job) {
-        List<AddressFacts> facts = JobAddresses.facts(job);
+    /**
+     * @param facts one for each subnet, in their order
+     */
+    static List<JobView.SubnetBody> subnets(Job job, List<AddressFacts> facts) {
         return IntStream.range(0, facts.size())
                 .mapToObj(i -> subnet(job.subnets().get(i), facts.get(i)))
                 .toList();

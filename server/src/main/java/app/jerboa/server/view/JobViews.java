@@ -1,21 +1,10 @@
 package app.jerboa.server.view;
 
-import app.jerboa.core.finding.Finding;
-import app.jerboa.core.item.ItemKind;
-import app.jerboa.core.item.ItemRef;
-import app.jerboa.core.job.AddressRange;
-import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.JobItem;
-import app.jerboa.core.job.KitIndex;
-import app.jerboa.core.job.Run;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.proof.Proof;
-import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Made;
 import app.jerboa.server.change.Commands;
 import app.jerboa.server.findings.Checks;
-import app.jerboa.server.findings.DeviceMarks;
 import app.jerboa.server.findings.FindingBody;
 import app.jerboa.server.findings.FindingWords;
 import app.jerboa.server.job.Jobs;
@@ -28,8 +17,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.LongFunction;
-import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -42,33 +29,11 @@ public class JobViews {
     /** Findings of one job in words. */
     private record Worded(List<FindingBody> findings) {}
 
-    /** A job as its pages show it, with what the next version may take over. */
-    private record Shown(
-            Job job,
-            JobParts parts,
-            DeviceMarks marks,
-            Made<AddressRange, JobView.HouseRange> ranges,
-            Made<Device, JobView.DeviceBody> devices,
-            ShownLines lines,
-            Made<Run, JobView.RunName> runs,
-            Made<Finding, FindingWords.Worded> findings) {
-
-        /** All items that findings name are called as they were. */
-        @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.
-        boolean names(Job now, Made<Run, JobView.RunName> nowRuns) {
-            return now.site() == job.site()
-                    && now.devices() == job.devices()
-                    && now.lines() == job.lines()
-                    && now.mounts() == job.mounts()
-                    && nowRuns.to().equals(runs.to());
-        }
-    }
-
     /** A job at one version with so much observed is one object while it is held. */
-    private final Cache<Jobs.Stored, Shown> shown = Caffeine.newBuilder().weakKeys().build();
+    private final Cache<Jobs.Stored, ShownJob> shown = Caffeine.newBuilder().weakKeys().build();
 
     /** Of each job what was shown last, for as long as that version is held. */
-    private final Cache<Long, Shown> newest = Caffeine.newBuilder().weakValues().build();
+    private final Cache<Long, ShownJob> newest = Caffeine.newBuilder().weakValues().build();
 
     private final Cache<Jobs.Stored, JobJson> bytes = Caffeine.newBuilder().weakKeys().build();
     private final Jobs jobs;
@@ -187,74 +152,11 @@ public class JobViews {
         return shown.get(stored, this::show).parts();
     }
 
-    @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.
-    private Shown show(Jobs.Stored stored) {
-        Optional<Shown> before = Optional.ofNullable(newest.getIfPresent(stored.id()));
-        Proof proof = stored.proof();
-        Job job = stored.job();
-        KitIndex kit = KitIndex.of(job);
-        List<JobFindings.Judged> found = Checks.of(proof);
-        DeviceMarks marks = new DeviceMarks(proof, found);
-        Made<AddressRange, JobView.HouseRange> ranges =
-                Made.of(
-                        job.ranges(),
-                        before.map(Shown::ranges),
-                        (r, was) -> was == null ? JobBodies.houseRange(r) : was);
-        Made<Device, JobView.DeviceBody> devices =
-                before.filter(b -> marks.areThoseOf(b.marks()))
-                        .map(Shown::devices)
-                        .orElseGet(
-                                () ->
-                                        Made.of(
-                                                job.devices(),
-                                                before.map(Shown::devices),
-                                                (d, was) -> JobBodies.device(d, marks.of(d), was)));
-        ShownLines lines = ShownLines.of(proof, before.map(Shown::lines));
-        boolean sameKit = before.filter(b -> b.job().devices() == job.devices()).isPresent();
-        Made<Run, JobView.RunName> runs =
-                Made.of(
-                        job.runs(),
-                        before.map(Shown::runs),
-                        (r, was) ->
-                                sameKit && was != null
-                                        ? was
-                                        : JobBodies.run(
-                                                r, kit.device(r.to().device()).name(), was));
-        LongFunction<String> names = names(job);
-        boolean renamed = before.filter(b -> b.names(job, runs)).isEmpty();
-        Made<Finding, FindingWords.Worded> findings =
-                Made.of(
-                        found.stream().map(JobFindings.Judged::finding).toList(),
-                        before.map(Shown::findings),
-                        (f, was) ->
-                                was != null && (!renamed || was.holds(names))
-                                        ? was
-                                        : words.words(f, names));
-        Shown now =
-                new Shown(
-                        job,
-                        JobBodies.parts(
-                                job,
-                                ranges.to(),
-                                devices.to(),
-                                lines.bodies(),
-                                runs.to(),
-                                waived(found, findings.to())),
-                        marks,
-                        ranges,
-                        devices,
-                        lines,
-                        runs,
-                        findings);
+    private ShownJob show(Jobs.Stored stored) {
+        Optional<ShownJob> before = Optional.ofNullable(newest.getIfPresent(stored.id()));
+        ShownJob now = ShownJob.of(stored.proof(), before, words);
         newest.put(stored.id(), now);
         return now;
-    }
-
-    private static List<FindingBody> waived(
-            List<JobFindings.Judged> found, List<FindingWords.Worded> worded) {
-        return IntStream.range(0, found.size())
-                .mapToObj(i -> worded.get(i).body(found.get(i).waiver()))
-                .toList();
     }
 
     /** Those of the plan, and those of what was seen beside it. */
@@ -268,29 +170,7 @@ public class JobViews {
     }
 
     private List<FindingBody> worded(Job job, List<JobFindings.Judged> found) {
-        LongFunction<String> names = names(job);
+        ItemNames names = new ItemNames(job);
         return found.stream().map(j -> words.words(j.finding(), names).body(j.waiver())).toList();
-    }
-
-    /** What items are called; most that findings name are devices, and most others are runs. */
-    private static LongFunction<String> names(Job job) {
-        KitIndex kit = KitIndex.of(job);
-        Map<Long, String> others = new HashMap<>();
-        return id -> {
-            Device device = kit.device(new DeviceId(id));
-            if (device != null) {
-                return device.name();
-            }
-            Optional<JobItem> run = job.item(new ItemRef(ItemKind.RUN, id));
-            if (run.isPresent()) {
-                Run.End to = ((Run) run.get()).to();
-                return kit.device(to.device()).name() + " " + to.port();
-            }
-            if (others.isEmpty()) {
-                job.lines().forEach(l -> others.put(l.id(), job.label(l)));
-                job.mounts().forEach(m -> others.put(m.id(), kit.device(m.camera()).name()));
-            }
-            return others.get(id);
-        };
     }
 }

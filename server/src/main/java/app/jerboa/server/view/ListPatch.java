@@ -31,8 +31,12 @@ public record ListPatch<T>(List<String> gone, List<Placed<T>> put) {
     }
 
     /** Empty when nothing is different. O(n); what both ends share is only compared. */
+    @SuppressWarnings("ReferenceEquality") // A list that nothing touched is the same object.
     static <T> Optional<ListPatch<T>> between(
             List<T> before, List<T> after, Function<T, String> key) {
+        if (before == after) {
+            return Optional.empty();
+        }
         int shorter = Math.min(before.size(), after.size());
         int head = 0;
         while (head < shorter && same(before.get(head), after.get(head))) {

@@ -46,7 +46,6 @@ record ShownLines(Job job, Made<Line, Shown> made) {
     static ShownLines of(Proof proof, Optional<ShownLines> before) {
         Job job = proof.job();
         Cabling cabling = Cabling.of(job);
-        LineNumbers numbers = LineNumbers.of(job);
         return new ShownLines(
                 job,
                 Made.of(
@@ -57,8 +56,7 @@ record ShownLines(Job job, Made<Line, Shown> made) {
                             Proof.Count count = proof.count(line);
                             return was != null && was.stands(leads, count)
                                     ? was
-                                    : new Shown(
-                                            body(cabling, line, numbers.of(line), count), leads);
+                                    : new Shown(body(cabling, line, count), leads);
                         }));
     }
 
@@ -84,9 +82,9 @@ record ShownLines(Job job, Made<Line, Shown> made) {
                         .toList();
     }
 
-    private static JobView.LineBody body(
-            Cabling cabling, Line l, Numbers numbers, Proof.Count count) {
+    private static JobView.LineBody body(Cabling cabling, Line l, Proof.Count count) {
         KitIndex kit = cabling.kit();
+        Numbers numbers = LineNumbers.of(cabling.job()).of(l);
         return new JobView.LineBody(
                 l.id(),
                 l.number(),

@@ -10,6 +10,7 @@ import app.jerboa.core.value.Made;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -140,7 +141,7 @@ final class Sockets {
         if (now.size() != before.size()) {
             return Optional.empty();
         }
-        Map<Link, Link> anew = new HashMap<>();
+        Map<Link, Link> anew = new IdentityHashMap<>();
         for (int i = 0; i < now.size(); i++) {
             Joint was = before.get(i);
             if (now.get(i) != was) {
@@ -168,6 +169,9 @@ final class Sockets {
                         new Since(name, ends)));
     }
 
+    /**
+     * @param anew by the very objects: what a link says takes long to compare
+     */
     private static List<Link> replaced(List<Link> links, Map<Link, Link> anew) {
         List<Link> all = new ArrayList<>(links);
         all.replaceAll(l -> anew.getOrDefault(l, l));
