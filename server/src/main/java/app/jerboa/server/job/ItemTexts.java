@@ -4,36 +4,62 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
-import app.jerboa.server.job.Rows.ItemRow;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
-import tools.jackson.core.type.TypeReference;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Items between the core and the rows of the table {@code item}. */
 @Component
 public class ItemTexts {
-    private static final TypeReference<Map<String, String>> TEXTS = new TypeReference<>() {};
-
     private final JsonMapper json;
 
     ItemTexts(JsonMapper json) {
         this.json = json;
     }
 
+    /**
+     * Token by token: a job of thousands of items is waited for while it is read.
+     *
+     * @param array of an array for each item: its number, its kind and an object of its texts
+     */
+    List<Item> read(String array) {
+        List<Item> items = new ArrayList<>();
+        try (JsonParser parser = json.createParser(array)) {
+            parser.nextToken();
+            while (parser.nextToken() == JsonToken.START_ARRAY) {
+                items.add(item(parser));
+                parser.nextToken();
+            }
+        }
+        return items;
+    }
+
     /** A field that a later version stored and this one does not know is passed over. */
-    Item read(ItemRow row) {
-        ItemKind kind = ItemKind.fromWire(row.kind()).orElseThrow();
+    private static Item item(JsonParser parser) {
+        parser.nextToken();
+        long id = parser.getLongValue();
+        parser.nextToken();
+        ItemKind kind = ItemKind.fromWire(parser.getString()).orElseThrow();
         Map<Field, String> texts = new EnumMap<>(Field.class);
-        json.readValue(row.texts(), TEXTS)
-                .forEach(
-                        (name, text) ->
-                                Field.fromWire(kind, name).ifPresent(f -> texts.put(f, text)));
-        return new Item(new ItemRef(kind, row.id()), texts);
+        parser.nextToken();
+        while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+            Optional<Field> field = Field.fromWire(kind, parser.currentName());
+            parser.nextToken();
+            if (field.isPresent()) {
+                texts.put(field.get(), parser.getString());
+            } else {
+                parser.skipChildren();
+            }
+        }
+        return new Item(new ItemRef(kind, id), texts);
     }
 
     /**

@@ -16,8 +16,8 @@ public interface JobMapper {
     /** Locks the job's row, so that changes to one job go one after the other. */
     Optional<JobRow> lock(@Param("job") long job);
 
-    /** Every item of a job with the job's version, in the order of their numbers. */
-    List<WholeRow> whole(@Param("job") long job);
+    /** Version and items by one statement, and so of one moment. */
+    Optional<WholeRow> whole(@Param("job") long job);
 
     long insertJob();
 

@@ -188,16 +188,10 @@ public class Jobs implements DevicesOfJob {
         load(job).need(device);
     }
 
-    /** Version and items by one statement, and so of one moment. */
     private Stored read(long job) {
-        List<WholeRow> rows = mapper.whole(job);
-        if (rows.isEmpty()) {
-            throw Problem.notFound("job");
-        }
-        WholeRow first = rows.get(0);
-        List<Item> items = rows.stream().map(WholeRow::item).map(texts::read).toList();
+        WholeRow row = mapper.whole(job).orElseThrow(() -> Problem.notFound("job"));
         Observed seen = Observed.NONE.plus(observations.since(job, 0));
-        Job plan = editor.trusted(items).with(seen.found());
-        return new Stored(job, first.version(), first.nextItem(), plan, seen);
+        Job plan = editor.trusted(texts.read(row.items())).with(seen.found());
+        return new Stored(job, row.version(), row.nextItem(), plan, seen);
     }
 }

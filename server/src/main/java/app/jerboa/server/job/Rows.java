@@ -9,13 +9,10 @@ public final class Rows {
      */
     record JobRow(long id, long version, long nextItem, long observed) {}
 
-    /** One item; its fields as a JSON object of texts. */
-    record ItemRow(long id, String kind, String texts) {}
-
-    /** One item with the version of its job. */
-    record WholeRow(long version, long nextItem, long id, String kind, String texts) {
-        ItemRow item() {
-            return new ItemRow(id, kind, texts);
-        }
-    }
+    /**
+     * A job with all that it has.
+     *
+     * @param items in the order of their numbers, as {@link ItemTexts#read} takes them
+     */
+    record WholeRow(long version, long nextItem, String items) {}
 }
