@@ -13,7 +13,6 @@ import java.util.Properties;
 public final class Main {
     private static final int KEY_PRESSES = 200;
     private static final int STOPS = 20;
-    private static final int LARGE = 2_000;
     private static final int KIT = 10_000;
     private static final int DRAWN_HALLS = 20;
 
@@ -288,10 +287,6 @@ public final class Main {
             row("paste of 1,000 rows, until all are looked at, ms", paste.looked(), "kit.look", "");
             row("paste of 1,000 rows, until taken over, ms", paste.taken(), "kit.take", "");
         }
-    }
-
-    private static String times(double now, double floor) {
-        return String.format(Locale.ROOT, "%.1f times", now / floor);
     }
 
     private void row(String figure, double now, String key, String note) {

@@ -141,7 +141,7 @@ final class Sockets {
         if (now.size() != before.size()) {
             return Optional.empty();
         }
-        Map<Link, Link> anew = new IdentityHashMap<>();
+        IdentityHashMap<Link, Link> anew = new IdentityHashMap<>();
         for (int i = 0; i < now.size(); i++) {
             Joint was = before.get(i);
             if (now.get(i) != was) {
@@ -172,7 +172,7 @@ final class Sockets {
     /**
      * @param anew by the very objects: what a link says takes long to compare
      */
-    private static List<Link> replaced(List<Link> links, Map<Link, Link> anew) {
+    private static List<Link> replaced(List<Link> links, IdentityHashMap<Link, Link> anew) {
         List<Link> all = new ArrayList<>(links);
         all.replaceAll(l -> anew.getOrDefault(l, l));
         return all;
