@@ -94,36 +94,42 @@ final class DeskBench implements AutoCloseable {
         return people.get(head % people.size()).desk().take(job, cameras.get(head));
     }
 
-    /** From a stick message until its frame is at the head, one desk that drives all the time. */
-    Sample stickToFrame(int rounds) {
-        try (DeskLine line = line(0)) {
-            return oneByOne(line, rounds);
+    /**
+     * From a message until its frame is at the head, one desk that drives all the time.
+     *
+     * @param bare the floor: the same messages to a bare socket that sends one datagram for each
+     */
+    record One(Sample bare, Sample stick) {}
+
+    /** In turns, so that both meet the same moments of a machine that others use too. */
+    One one(int turns, int messages) throws IOException {
+        List<Sample> floors = new ArrayList<>();
+        List<Sample> sticks = new ArrayList<>();
+        try (DeskLine desk = line(0);
+                BareSocket socket = new BareSocket(HeadSinks.address(1));
+                DeskLine bare = new DeskLine(socket.url(), "", 64 * 1024)) {
+            oneByOne(desk, 0, messages);
+            oneByOne(bare, 1, messages);
+            for (int i = 0; i < turns; i++) {
+                sticks.add(oneByOne(desk, 0, messages));
+                floors.add(oneByOne(bare, 1, messages));
+            }
         }
+        return new One(Sample.of(floors), Sample.of(sticks));
     }
 
-    /** The same messages to a bare socket that sends one datagram for each. */
-    Sample bare(int rounds) throws IOException {
-        try (BareSocket bare = new BareSocket(HeadSinks.address(0));
-                DeskLine line = new DeskLine(bare.url(), "", 64 * 1024)) {
-            return oneByOne(line, rounds);
-        }
-    }
-
-    private Sample oneByOne(DeskLine line, int rounds) {
-        AtomicLongArray heard = new AtomicLongArray(1);
-        sinks.listen((head, nanos, pan) -> heard.set(0, nanos));
+    private Sample oneByOne(DeskLine line, int at, int rounds) {
+        AtomicLongArray heard = new AtomicLongArray(CAMERAS);
+        sinks.listen((head, nanos, pan) -> heard.set(head, nanos));
         double[] millis = new double[rounds];
-        int warmUp = rounds / 4;
-        for (int i = -warmUp; i < rounds; i++) {
+        for (int i = 0; i < rounds; i++) {
             pause(15);
             long sent = System.nanoTime();
             line.send(stick(i % 2 == 0 ? 0.5 : 0.9));
-            while (heard.get(0) < sent && System.nanoTime() - sent < 1_000_000_000L) {
+            while (heard.get(at) < sent && System.nanoTime() - sent < 1_000_000_000L) {
                 LockSupport.parkNanos(20_000);
             }
-            if (i >= 0) {
-                millis[i] = (heard.get(0) - sent) / 1e6;
-            }
+            millis[i] = (heard.get(at) - sent) / 1e6;
         }
         line.release();
         return Sample.of(millis);
@@ -195,8 +201,11 @@ final class DeskBench implements AutoCloseable {
             sent.add(new Sent(System.nanoTime(), fast));
         }
 
-        /** Speeds alternate: what was passed over is lost. */
+        /** Speeds alternate: what was passed over is lost. A stop answers no message. */
         synchronized void heard(long nanos, int pan) {
+            if (pan == 0) {
+                return;
+            }
             boolean fast = pan > 16;
             while (!sent.isEmpty() && sent.peek().fast() != fast) {
                 sent.poll();
@@ -212,6 +221,12 @@ final class DeskBench implements AutoCloseable {
             if (!sent.isEmpty()) {
                 millis.add((nanos - sent.poll().nanos()) / 1e6);
             }
+        }
+
+        /** The head was stopped: none of what is under way moves it. */
+        synchronized void centred() {
+            lost += sent.size();
+            sent.clear();
         }
 
         synchronized void forget() {
@@ -249,10 +264,19 @@ final class DeskBench implements AutoCloseable {
         for (int tick = 0; tick < seconds * 50; tick++) {
             boolean fast = tick % 2 == 0;
             for (int head = first; head < lines.size(); head += SENDERS) {
+                centreIfSilenced(lines.get(head), sent.get(head));
                 sent.get(head).sending(fast);
                 lines.get(head).send(stick(fast ? 0.9 : 0.5));
             }
             LockSupport.parkNanos(begun + (tick + 1) * TICK_NANOS - System.nanoTime());
+        }
+    }
+
+    /** As somebody at a stick does whose head was stopped: this machine stood for 200 ms. */
+    private static void centreIfSilenced(DeskLine line, Messages sent) {
+        if (line.wasSilenced()) {
+            line.release();
+            sent.centred();
         }
     }
 

@@ -8,7 +8,8 @@ import java.util.Locale;
  * first, so that single messages are measured on a server that has driven before.
  */
 final class DeskRows {
-    private static final int MESSAGES = 1_000;
+    private static final int TURNS = 5;
+    private static final int MESSAGES = 250;
     private static final int SECONDS = 30;
     private static final int STOPS = 10;
     private static final int DRIVING_SECONDS = 10;
@@ -59,8 +60,9 @@ final class DeskRows {
     }
 
     private void one() throws IOException {
-        Sample bare = bench.bare(MESSAGES);
-        Sample stick = bench.stickToFrame(MESSAGES);
+        DeskBench.One one = bench.one(TURNS, MESSAGES);
+        Sample bare = one.bare();
+        Sample stick = one.stick();
         to.row("bare WebSocket to UDP, median ms", bare.median(), "desk.bare", "the floor");
         to.row("the same, p99 ms", bare.p99(), "desk.bare99", "");
         to.row(

@@ -9,6 +9,15 @@ record Sample(List<Double> millis) {
         return new Sample(Arrays.stream(millis).sorted().boxed().toList());
     }
 
+    /** All of them together. */
+    static Sample of(List<Sample> parts) {
+        return of(
+                parts.stream()
+                        .flatMap(p -> p.millis.stream())
+                        .mapToDouble(Double::doubleValue)
+                        .toArray());
+    }
+
     double best() {
         return millis.get(0);
     }

@@ -49,11 +49,7 @@ final class ServerBench implements AutoCloseable {
         static Load of(List<Load> all) {
             return new Load(
                     Sample.of(all.stream().mapToDouble(Load::perSecond).toArray()).median(),
-                    Sample.of(
-                            all.stream()
-                                    .flatMap(l -> l.millis().millis().stream())
-                                    .mapToDouble(Double::doubleValue)
-                                    .toArray()),
+                    Sample.of(all.stream().map(Load::millis).toList()),
                     all.stream().mapToInt(Load::errors).sum());
         }
     }

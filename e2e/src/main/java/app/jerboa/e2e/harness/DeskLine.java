@@ -39,6 +39,7 @@ public final class DeskLine implements AutoCloseable {
     private volatile boolean living = true;
     private volatile boolean ended;
     private volatile String stick = "";
+    private volatile boolean silenced;
 
     /**
      * @param cookie of somebody signed in
@@ -227,8 +228,19 @@ public final class DeskLine implements AutoCloseable {
                 text.startsWith("{\"type\":\"position\"")
                         || text.startsWith("{\"type\":\"frames\"");
         if (!passedOver) {
-            heard.add(BrowserUser.json(text));
+            JsonNode message = BrowserUser.json(text);
+            silenced |=
+                    message.get("type").asString().equals("stopped")
+                            && message.get("why").asString().contains("silent");
+            heard.add(message);
         }
+    }
+
+    /** Its camera was stopped, since the stick was not heard of, after this was asked last. */
+    public boolean wasSilenced() {
+        boolean was = silenced;
+        silenced = false;
+        return was;
     }
 
     private void beat() {
