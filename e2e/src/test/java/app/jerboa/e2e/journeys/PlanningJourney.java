@@ -61,6 +61,34 @@ class PlanningJourney extends Jerboa {
         assertThat(user.page.locator("footer")).containsText("Done again");
     }
 
+    private static Locator input(String name) {
+        return user.page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    @Test
+    void anAddressOfTheHouseIsNotedCorrectedTakenBackAndRemoved() {
+        user.open(user.freshJob(), "site");
+        input("From").fill("10.44.8.40");
+        input("Whose").fill("ice machine");
+        user.press("Add");
+        Locator noted = user.row("10.44.8.40");
+        assertThat(noted).containsText("taken by others");
+        assertThat(noted).containsText("ice machine");
+        assertThat(input("From")).hasValue("");
+        noted.getByLabel("Holder of 10.44.8.40").click();
+        user.page.keyboard().press("Control+a");
+        user.page.keyboard().type("ice plant");
+        user.page.keyboard().press("Enter");
+        assertThat(noted).not().containsText("ice machine");
+        assertThat(noted).containsText("ice plant");
+        user.page.keyboard().press("Control+z");
+        assertThat(noted).containsText("ice machine");
+        user.press("Remove 10.44.8.40");
+        assertThat(noted).hasCount(0);
+        assertThat(user.row("10.44.8.30")).containsText("score computers");
+    }
+
     @Test
     void badAddressesShowInPlace() {
         user.open(user.freshJob(), "addresses");
