@@ -42,18 +42,20 @@ import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every knob of every family, set and read back in each language that it is said in. */
 class KnobsOverEveryProtocolTest {
     private static final String PASSWORD = "factory";
-    private static final ScheduledExecutorService TIMER = Executors.newScheduledThreadPool(1);
 
-    @AfterAll
-    static void stop() {
-        TIMER.shutdownNow();
+    /** Of its own for each: what is tried once more must not find one that was stopped. */
+    private final ScheduledExecutorService timer = Executors.newScheduledThreadPool(1);
+
+    @AfterEach
+    void stop() {
+        timer.shutdownNow();
     }
 
     private static byte[] still() {
@@ -110,7 +112,7 @@ class KnobsOverEveryProtocolTest {
         return k.said().stream().filter(s -> s.in() == tongue).findFirst();
     }
 
-    private static int overOne(Profile profile, Tongue tongue) throws Exception {
+    private int overOne(Profile profile, Tongue tongue) throws Exception {
         KnobBank bank = new KnobBank(profile, 5);
         return switch (tongue) {
             case VISCA -> all(bank, tongue, new Frames(bank));
@@ -133,7 +135,7 @@ class KnobsOverEveryProtocolTest {
         }
     }
 
-    private static int overPanelLink(KnobBank bank) throws Exception {
+    private int overPanelLink(KnobBank bank) throws Exception {
         Profile profile = bank.profile();
         PanelEar ear = new PanelEar(bank, "L8", door(profile), OPEN);
         try (TcpPort port = TcpPort.open(anyPort(), Protocol.PANEL_LINK, ear);
@@ -334,11 +336,11 @@ class KnobsOverEveryProtocolTest {
                 new WireLog(20));
     }
 
-    private static PanelLink panel(TcpPort port, Profile profile, String password) {
+    private PanelLink panel(TcpPort port, Profile profile, String password) {
         return new PanelLink(
-                TcpStream.open(at(port), TIMER),
+                TcpStream.open(at(port), timer),
                 new PanelMessage.SignIn(profile.access().orElseThrow().user(), password),
-                TIMER,
+                timer,
                 InstantSource.system(),
                 new WireLog(20),
                 () -> {});

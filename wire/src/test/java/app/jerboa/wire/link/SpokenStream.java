@@ -1,6 +1,8 @@
 package app.jerboa.wire.link;
 
 import app.jerboa.wire.octets.Octets;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,7 +13,14 @@ import java.util.function.Consumer;
 public final class SpokenStream implements Stream {
     private final List<Consumer<Octets>> ears = new ArrayList<>();
     private Runnable opened = () -> {};
+    private final List<Octets> sent = new ArrayList<>();
     private Optional<String> trouble = Optional.empty();
+    private Optional<WirePath> path = connection();
+
+    private static Optional<WirePath> connection() {
+        InetSocketAddress end = new InetSocketAddress(InetAddress.getLoopbackAddress(), 7);
+        return Optional.of(new WirePath(false, end, end));
+    }
 
     @Override
     public Subscription onOpen(Runnable then) {
@@ -20,8 +29,18 @@ public final class SpokenStream implements Stream {
     }
 
     @Override
-    public void send(Octets octets, Sent sent) {
-        sent.sent(trouble());
+    public void send(Octets octets, Sent told) {
+        sent.add(octets);
+        told.sent(trouble());
+    }
+
+    public int timesSent() {
+        return sent.size();
+    }
+
+    @Override
+    public synchronized Optional<WirePath> path() {
+        return path;
     }
 
     @Override
@@ -57,7 +76,13 @@ public final class SpokenStream implements Stream {
     public void opens() {
         synchronized (this) {
             trouble = Optional.empty();
+            path = connection();
         }
+        tellsOfItsOpening();
+    }
+
+    /** Later than it opened. */
+    public void tellsOfItsOpening() {
         opened.run();
     }
 }

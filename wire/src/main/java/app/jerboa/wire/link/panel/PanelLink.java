@@ -3,6 +3,7 @@ package app.jerboa.wire.link.panel;
 import app.jerboa.wire.link.Stream;
 import app.jerboa.wire.link.Subscription;
 import app.jerboa.wire.link.WireLog;
+import app.jerboa.wire.link.WirePath;
 import app.jerboa.wire.link.session.NoAnswer;
 import app.jerboa.wire.octets.Octets;
 import app.jerboa.wire.panel.LineFramer;
@@ -39,6 +40,7 @@ public final class PanelLink implements AutoCloseable {
     private final Subscription heard;
     private final Subscription opened;
     private final ScheduledFuture<?> beating;
+    private WirePath greetedOver;
     private boolean signedIn;
     private boolean held;
     private Optional<String> refusal = Optional.empty();
@@ -77,8 +79,15 @@ public final class PanelLink implements AutoCloseable {
         }
     }
 
+    /** Once over each connection: it may open while this end is made. */
+    @SuppressWarnings("ReferenceEquality") // Another connection may have the same addresses.
     private void greet() {
+        WirePath now = stream.path().orElse(null);
         synchronized (this) {
+            if (now != null && now == greetedOver) {
+                return;
+            }
+            greetedOver = now;
             signedIn = false;
             refusal = Optional.empty();
             framer.clear();

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -28,6 +29,18 @@ class PanelLinkTest {
     void end() {
         link.close();
         timer.shutdownNow();
+    }
+
+    /** It opened while the link was made, which saw it open and is told so besides. */
+    @Test
+    void signsInOnceOverEachConnection() {
+        stream.says("{\"signed-in\":\"L8\"}\n");
+        stream.tellsOfItsOpening();
+        assertThat(stream.timesSent()).isEqualTo(1);
+        assertThat(link.turn("deck", 0)).isNotDone();
+        stream.opens();
+        assertThat(stream.timesSent()).isEqualTo(3);
+        assertThat(link.turn("deck", 0)).isCompletedExceptionally();
     }
 
     /** The camera hangs up behind it, and the stream opens anew before anybody has looked. */
