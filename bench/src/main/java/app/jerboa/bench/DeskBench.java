@@ -5,15 +5,12 @@ import app.jerboa.e2e.harness.DeskLine;
 import app.jerboa.e2e.harness.HttpUser;
 import app.jerboa.e2e.harness.Programs;
 import java.io.IOException;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLongArray;
 import java.util.concurrent.locks.LockSupport;
-import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -138,7 +135,7 @@ final class DeskBench implements AutoCloseable {
     /** A hundred desks, each with another speed every 20 ms. */
     Many fiftyHertz(int seconds) throws InterruptedException {
         List<DeskLine> lines = takeAll();
-        List<Messages> sent = messages();
+        List<StickMessages> sent = messages();
         sinks.listen((head, nanos, pan) -> sent.get(head).heard(nanos, pan));
         return fiftyHertz(lines, sent, seconds);
     }
@@ -152,7 +149,7 @@ final class DeskBench implements AutoCloseable {
             bare.add(socket);
             lines.add(new DeskLine(socket.url(), "", 64 * 1024));
         }
-        List<Messages> sent = messages();
+        List<StickMessages> sent = messages();
         sinks.listen((head, nanos, pan) -> sent.get(head).heardNext(nanos));
         Many many = fiftyHertz(lines, sent, seconds);
         for (BareSocket socket : bare) {
@@ -161,25 +158,25 @@ final class DeskBench implements AutoCloseable {
         return many;
     }
 
-    private static List<Messages> messages() {
-        return Stream.generate(Messages::new).limit(DRIVEN).toList();
+    private static List<StickMessages> messages() {
+        return Stream.generate(StickMessages::new).limit(DRIVEN).toList();
     }
 
-    private Many fiftyHertz(List<DeskLine> lines, List<Messages> sent, int seconds)
+    private Many fiftyHertz(List<DeskLine> lines, List<StickMessages> sent, int seconds)
             throws InterruptedException {
         drive(lines, sent, WARMING_SECONDS);
         // One that fell silent while the server was cold drives again once its stick is let go.
         lines.forEach(DeskLine::release);
         pause(500);
-        sent.forEach(Messages::forget);
+        sent.forEach(StickMessages::forget);
         double cpu = programs.serverCpu().toMillis();
         drive(lines, sent, seconds);
         pause(500);
         cpu = (programs.serverCpu().toMillis() - cpu) / (seconds * 10.0);
         sinks.listen((head, nanos, pan) -> {});
         lines.forEach(DeskLine::close);
-        double[] all = sent.stream().flatMapToDouble(Messages::millis).toArray();
-        int lost = sent.stream().mapToInt(Messages::lost).sum();
+        double[] all = sent.stream().flatMapToDouble(StickMessages::millis).toArray();
+        int lost = sent.stream().mapToInt(StickMessages::lost).sum();
         double late = Arrays.stream(all).filter(m -> m > LATE_MILLIS).count() + lost;
         return new Many(
                 Sample.of(all),
@@ -189,62 +186,7 @@ final class DeskBench implements AutoCloseable {
                 programs.serverMegabytes());
     }
 
-    /** The stick messages to one head and what came of them. */
-    private static final class Messages {
-        private record Sent(long nanos, boolean fast) {}
-
-        private final Deque<Sent> sent = new ArrayDeque<>();
-        private final List<Double> millis = new ArrayList<>();
-        private int lost;
-
-        synchronized void sending(boolean fast) {
-            sent.add(new Sent(System.nanoTime(), fast));
-        }
-
-        /** Speeds alternate: what was passed over is lost. A stop answers no message. */
-        synchronized void heard(long nanos, int pan) {
-            if (pan == 0) {
-                return;
-            }
-            boolean fast = pan > 16;
-            while (!sent.isEmpty() && sent.peek().fast() != fast) {
-                sent.poll();
-                lost++;
-            }
-            if (!sent.isEmpty()) {
-                millis.add((nanos - sent.poll().nanos()) / 1e6);
-            }
-        }
-
-        /** One frame for each message, in their order. */
-        synchronized void heardNext(long nanos) {
-            if (!sent.isEmpty()) {
-                millis.add((nanos - sent.poll().nanos()) / 1e6);
-            }
-        }
-
-        /** The head was stopped: none of what is under way moves it. */
-        synchronized void centred() {
-            lost += sent.size();
-            sent.clear();
-        }
-
-        synchronized void forget() {
-            sent.clear();
-            millis.clear();
-            lost = 0;
-        }
-
-        synchronized DoubleStream millis() {
-            return millis.stream().mapToDouble(Double::doubleValue);
-        }
-
-        synchronized int lost() {
-            return lost + sent.size();
-        }
-    }
-
-    private static void drive(List<DeskLine> lines, List<Messages> sent, int seconds)
+    private static void drive(List<DeskLine> lines, List<StickMessages> sent, int seconds)
             throws InterruptedException {
         List<Thread> senders = new ArrayList<>();
         for (int s = 0; s < SENDERS; s++) {
@@ -259,7 +201,7 @@ final class DeskBench implements AutoCloseable {
     }
 
     private static void driveSome(
-            List<DeskLine> lines, List<Messages> sent, int first, int seconds) {
+            List<DeskLine> lines, List<StickMessages> sent, int first, int seconds) {
         long begun = System.nanoTime();
         for (int tick = 0; tick < seconds * 50; tick++) {
             boolean fast = tick % 2 == 0;
@@ -273,7 +215,7 @@ final class DeskBench implements AutoCloseable {
     }
 
     /** As somebody at a stick does whose head was stopped: this machine stood for 200 ms. */
-    private static void centreIfSilenced(DeskLine line, Messages sent) {
+    private static void centreIfSilenced(DeskLine line, StickMessages sent) {
         if (line.wasSilenced()) {
             line.release();
             sent.centred();

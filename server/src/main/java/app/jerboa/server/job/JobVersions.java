@@ -173,11 +173,14 @@ public class JobVersions {
                 new TransactionSynchronization() {
                     @Override
                     public void afterCompletion(int status) {
-                        if (status == STATUS_COMMITTED) {
-                            keep(stored);
+                        try {
+                            if (status == STATUS_COMMITTED) {
+                                keep(stored);
+                            }
+                        } finally {
+                            committing.remove(stored.id(), made);
+                            made.ended.countDown();
                         }
-                        committing.remove(stored.id(), made);
-                        made.ended.countDown();
                     }
                 });
         committing.put(stored.id(), made);
