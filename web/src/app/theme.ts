@@ -44,6 +44,8 @@ export function notebook(look: Look): Theme {
       secondary: { main: c.lichen, contrastText: look === 'day' ? '#FFFFFF' : '#14181C' },
       error: { main: c.stop, contrastText: look === 'day' ? '#FFFFFF' : '#14181C' },
     },
+    // Who asks the system for less motion gets none of ours.
+    motion: { reducedMotion: 'system' },
     shape: { borderRadius: 6 },
     typography: {
       fontFamily: text,

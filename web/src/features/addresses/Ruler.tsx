@@ -8,6 +8,7 @@ import { rights } from '../../shared/api/changes'
 import type { Device, Job, Subnet } from '../../shared/api/types'
 import { bits, dotted } from '../../shared/format/address'
 import { RulerMark } from './RulerMark'
+import { notOurs, spans } from './notOurs'
 import { hostNumber, labels, levels, moved, tickStep, wholeOf, zoomed } from './rulerScale'
 import type { Window } from './rulerScale'
 
@@ -83,6 +84,7 @@ function Drawing({ job, subnet, view, onMove }: RulerProps & { readonly view: Wi
       .filter((f) => f.discipline === 'addresses' && f.severity === 'stop' && f.waiver === null)
       .flatMap((f) => f.deviceIds),
   )
+  const { pools, taken, kept } = notOurs(job, subnet)
   const marks = job.devices.flatMap((d) => {
     const host = hostNumber(subnet, d.address)
     return host === undefined || host < view.first || host > view.last
@@ -117,7 +119,7 @@ function Drawing({ job, subnet, view, onMove }: RulerProps & { readonly view: Wi
       </defs>
       <g clipPath="url(#ruler)">
         <rect x="0" y={BAR.top} width={WIDTH} height={BAR.height} fill="none" stroke={palette.divider} />
-        {spans(subnet, 'blocks').map((s) => (
+        {spans(subnet, subnet.blocks).map((s) => (
           <g key={s.what}>
             <line
               x1={x(s.first)}
@@ -132,7 +134,7 @@ function Drawing({ job, subnet, view, onMove }: RulerProps & { readonly view: Wi
             </text>
           </g>
         ))}
-        {spans(subnet, 'pools').map((s) => (
+        {pools.map((s) => (
           <rect
             key={s.first}
             x={x(s.first)}
@@ -144,7 +146,7 @@ function Drawing({ job, subnet, view, onMove }: RulerProps & { readonly view: Wi
             <title>{`DHCP pool ${s.label}`}</title>
           </rect>
         ))}
-        {spans(subnet, 'taken').map((s) => (
+        {taken.map((s) => (
           <rect
             key={s.first}
             x={x(s.first)}
@@ -176,7 +178,7 @@ function Drawing({ job, subnet, view, onMove }: RulerProps & { readonly view: Wi
             </text>
           </g>
         ))}
-        {spans(subnet, 'reserved').map((s) => (
+        {kept.map((s) => (
           <rect
             key={s.first}
             x={x(s.first)}
@@ -255,16 +257,6 @@ function Name({ x, name, level, colour }: NameProps) {
       {name}
     </text>
   )
-}
-
-function spans(subnet: Subnet, kind: 'pools' | 'taken' | 'blocks' | 'reserved') {
-  return subnet[kind].flatMap((r) => {
-    const first = hostNumber(subnet, r.first)
-    const last = hostNumber(subnet, r.last)
-    return first === undefined || last === undefined
-      ? []
-      : [{ first, last, what: r.what, label: `${r.first} to ${r.last}` }]
-  })
 }
 
 function Legend() {

@@ -13,19 +13,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.atomic.AtomicInteger;
-import java.util.function.IntFunction;
 
 /** What people wait for: others' changes, a large job, many at once. */
 final class ServerBench implements AutoCloseable {
-    private static final int IN_FLIGHT = 100;
-    private static final int JOBS = 10;
-
     /** One after the other, before what it is held against has its turn. */
     private static final int IN_TURN = 10;
-
-    private static final int TURNS = 5;
 
     /** Jobs opened after a restart before any is measured. */
     private static final int WARM_UP = 25;
@@ -34,24 +26,9 @@ final class ServerBench implements AutoCloseable {
 
     private final Programs programs = new Programs(true);
     private final HttpUser asha = person();
-    private final List<HttpUser> people = new ArrayList<>();
-    private final List<Long> jobs = new ArrayList<>();
 
     private HttpUser person() {
         return new HttpUser(programs::url).signIn("asha");
-    }
-
-    /**
-     * @param errors answers that were not 200
-     */
-    record Load(double perSecond, Sample millis, int errors) {
-        /** One after the other, each of as many requests. */
-        static Load of(List<Load> all) {
-            return new Load(
-                    Sample.of(all.stream().mapToDouble(Load::perSecond).toArray()).median(),
-                    Sample.of(all.stream().map(Load::millis).toList()),
-                    all.stream().mapToInt(Load::errors).sum());
-        }
     }
 
     /**
@@ -142,9 +119,8 @@ final class ServerBench implements AutoCloseable {
         return Sample.of(millis);
     }
 
-    private static CompletableFuture<HttpResponse<String>> here(HttpUser person, long job) {
-        return person.post(
-                "/api/jobs/" + job + "/presence", "{\"tab\":\"tab-of-bench\",\"page\":\"Kit\"}");
+    static CompletableFuture<HttpResponse<String>> here(HttpUser person, String job) {
+        return person.post(job + "/presence", "{\"tab\":\"tab-of-bench\",\"page\":\"Kit\"}");
     }
 
     /**
@@ -156,7 +132,7 @@ final class ServerBench implements AutoCloseable {
 
     /** In turns, so that both meet the same moments of a machine that others use too. */
     Editing editing(int devices, int rounds) {
-        long rows = asha.newDemoJob();
+        String rows = "/api/jobs/" + asha.newDemoJob();
         long job = made(LargeJob.cabled(devices / 10));
         int[] metres = {40};
         int[] bytes = {0};
@@ -231,88 +207,9 @@ final class ServerBench implements AutoCloseable {
                 + "\"}],\"removes\":[]}";
     }
 
-    /** The floor: as many requests in flight that do nothing. */
-    Load idle(int requests) {
-        run(requests, n -> asha.get("/actuator/health"));
-        return run(requests, n -> asha.get("/actuator/health"));
-    }
-
-    /**
-     * Ten people in ten jobs.
-     *
-     * @param rows the floor: four times one row read to once written
-     * @param jobs four jobs read to each change, which adds one taken address
-     */
-    record Mixed(Load rows, Load jobs) {}
-
-    /** Once to warm up, then in turns. */
-    Mixed mixed(int requests) {
-        while (people.size() < JOBS) {
-            jobs.add(asha.newDemoJob());
-            people.add(person());
-        }
-        run(requests, this::oneRow);
-        run(requests, this::whole);
-        List<Load> rows = new ArrayList<>();
-        List<Load> whole = new ArrayList<>();
-        for (int i = 0; i < TURNS; i++) {
-            rows.add(run(requests / TURNS, this::oneRow));
-            whole.add(run(requests / TURNS, this::whole));
-        }
-        return new Mixed(Load.of(rows), Load.of(whole));
-    }
-
-    private CompletableFuture<HttpResponse<String>> oneRow(int n) {
-        HttpUser person = people.get(n % JOBS);
-        long job = jobs.get(n % JOBS);
-        return n / JOBS % 5 == 0
-                ? here(person, job)
-                : person.get("/api/jobs/" + job + "/patch?since=1");
-    }
-
-    private CompletableFuture<HttpResponse<String>> whole(int n) {
-        HttpUser person = people.get(n % JOBS);
-        String job = "/api/jobs/" + jobs.get(n % JOBS);
-        return n / JOBS % 5 == 0 ? write(person, job, n) : person.get(job);
-    }
-
-    private static Load run(
-            int requests, IntFunction<CompletableFuture<HttpResponse<String>>> one) {
-        Semaphore room = new Semaphore(IN_FLIGHT);
-        AtomicInteger errors = new AtomicInteger();
-        double[] millis = new double[requests];
-        List<CompletableFuture<Void>> all = new ArrayList<>();
-        long start = System.nanoTime();
-        for (int i = 0; i < requests; i++) {
-            int n = i;
-            room.acquireUninterruptibly();
-            long sent = System.nanoTime();
-            all.add(
-                    one.apply(n)
-                            .handle(
-                                    (answer, lost) -> {
-                                        millis[n] = (System.nanoTime() - sent) / 1e6;
-                                        if (lost != null || answer.statusCode() != 200) {
-                                            errors.incrementAndGet();
-                                        }
-                                        room.release();
-                                        return null;
-                                    }));
-        }
-        all.forEach(CompletableFuture::join);
-        double seconds = (System.nanoTime() - start) / 1e9;
-        return new Load(requests / seconds, Sample.of(millis), errors.get());
-    }
-
-    private static CompletableFuture<HttpResponse<String>> write(HttpUser who, String job, int n) {
-        String address = "10.44.9." + n % 250;
-        return who.post(
-                job + "/changes",
-                "{\"adds\":[{\"item\":\"range\",\"id\":-1,\"values\":{\"use\":\"taken\",\"first\":\""
-                        + address
-                        + "\",\"last\":\""
-                        + address
-                        + "\"}}],\"edits\":[],\"removes\":[]}");
+    /** Ten more people, each with a job of their own. */
+    InFlight inFlight() {
+        return new InFlight(this::person);
     }
 
     @Override

@@ -80,23 +80,38 @@ final class ServerRows {
     }
 
     private void inFlight() {
-        ServerBench.Mixed mixed = bench.mixed(2_000);
-        ServerBench.Load rows = mixed.rows();
-        ServerBench.Load jobs = mixed.jobs();
+        InFlight.Mixed mixed = bench.inFlight().measured(2_000);
+        InFlight.Load rows = mixed.rows();
         to.row(
                 "100 in flight, one row, 4 reads to 1 write, a second",
                 rows.perSecond(),
                 "rows.rate",
                 "the floor, in turns with the next");
         to.row(
-                "100 in flight, jobs, 4 reads to 1 write, a second",
-                jobs.perSecond(),
+                "the same, pages that follow their jobs, a second",
+                mixed.pages().perSecond(),
+                "pages.rate",
+                of(mixed.pages(), rows) + ", wanted 0.8");
+        to.row(
+                "the same, each read a whole job, a second",
+                mixed.whole().perSecond(),
                 "load.rate",
-                String.format(
-                        Locale.ROOT,
-                        "%.2f of the floor, wanted 0.8",
-                        jobs.perSecond() / rows.perSecond()));
-        to.row("the same, p99 ms", jobs.millis().p99(), "load.p99", jobs.errors() + " errors");
+                of(mixed.whole(), rows) + ": as if nobody's page knew anything");
+        to.row(
+                "pages that follow their jobs, p99 ms",
+                mixed.pages().millis().p99(),
+                "pages.p99",
+                mixed.pages().errors() + " errors");
+        to.row(
+                "each read a whole job, p99 ms",
+                mixed.whole().millis().p99(),
+                "load.p99",
+                mixed.whole().errors() + " errors");
+    }
+
+    private static String of(InFlight.Load load, InFlight.Load floor) {
+        return String.format(
+                Locale.ROOT, "%.2f of the floor", load.perSecond() / floor.perSecond());
     }
 
     private void unseen(Sample opened) {

@@ -63,6 +63,30 @@ class KitAndSiteTest extends RunningServer {
         assertThat(add(profile, count).get("field").asString()).isEqualTo(field);
     }
 
+    /** Inside the house network, and outside of it. */
+    @ParameterizedTest
+    @CsvSource({"taken, 10.10.0.70", "reserved, 10.10.0.71", "pool, 10.10.0.72", "taken, 10.9.0.1"})
+    void aNotedAddressIsAnsweredWithItsRowAlone(String use, String address) {
+        add("ceiling-ptz", 4);
+        Map<String, Object> range =
+                Map.of(
+                        "item",
+                        "range",
+                        "id",
+                        -1,
+                        "values",
+                        Map.of("use", use, "first", address, "last", address, "holder", "till"));
+        long before = asha.get(job).json().get("version").asLong();
+        Map<String, Object> changes =
+                Map.of("adds", List.of(range), "edits", List.of(), "removes", List.of());
+        assertThat(asha.send("POST", job + "/changes", changes).status()).isEqualTo(200);
+        JsonNode patch = asha.get(job + "/patch?since=" + before).json();
+        assertThat(patch.get("ranges").get("put").findValuesAsString("first"))
+                .containsExactly(address);
+        assertThat(patch.propertyNames())
+                .doesNotContain("site", "subnets", "devices", "lines", "runs", "findings");
+    }
+
     @Test
     void pastedNeighboursAreSortedOutAndNothingIsTakenOverByItself() {
         add("ceiling-ptz", 1);

@@ -19,7 +19,8 @@ import tools.jackson.databind.node.ObjectNode;
  * lead to must be what the server would show anew.
  */
 final class Shown {
-    private static final Set<String> LISTS = Set.of("devices", "lines", "runs", "findings");
+    private static final Set<String> LISTS =
+            Set.of("ranges", "devices", "lines", "runs", "findings");
 
     private final Map<String, JsonNode> jobs = new HashMap<>();
 

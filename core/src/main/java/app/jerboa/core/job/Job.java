@@ -161,21 +161,24 @@ public record Job(
     public boolean has(ItemKind kind, long id) {
         return kind == ItemKind.DEVICE
                 ? KitIndex.of(this).device(new DeviceId(id)) != null
-                : worked(Ids.class, this::ids).of.get(kind).contains(id);
+                : ids(kind).contains(id);
     }
 
-    private record Ids(Map<ItemKind, Set<Long>> of) {}
+    private record IdsOf(ItemKind kind) {}
 
-    private Ids ids() {
-        Map<ItemKind, Set<Long>> ids = new EnumMap<>(ItemKind.class);
-        KINDS.forEach(
-                k ->
-                        ids.put(
-                                k,
-                                items(k).stream()
-                                        .map(i -> i.ref().id())
-                                        .collect(Collectors.toSet())));
-        return new Ids(ids);
+    private record Ids(Set<Long> of) {}
+
+    private Set<Long> ids(ItemKind kind) {
+        return worked(
+                        new IdsOf(kind),
+                        Parts.of(kind),
+                        Ids.class,
+                        () ->
+                                new Ids(
+                                        items(kind).stream()
+                                                .map(i -> i.ref().id())
+                                                .collect(Collectors.toSet())))
+                .of();
     }
 
     /**

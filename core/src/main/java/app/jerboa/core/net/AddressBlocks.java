@@ -3,6 +3,7 @@ package app.jerboa.core.net;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -45,6 +46,13 @@ public final class AddressBlocks {
         }
         long factor = Math.min(factorFor(wanted), hosts / HOSTS_OF_24);
         return new AddressBlocks(subnet, Math.max(1, factor));
+    }
+
+    /** As so many devices of each role stretch them. */
+    public static AddressBlocks of(Ipv4Subnet subnet, List<AddressedDevice> devices) {
+        Map<AddressRole, Integer> wanted = new EnumMap<>(AddressRole.class);
+        devices.forEach(d -> wanted.merge(d.role(), 1, Integer::sum));
+        return of(subnet, wanted);
     }
 
     private static long factorFor(Map<AddressRole, Integer> wanted) {

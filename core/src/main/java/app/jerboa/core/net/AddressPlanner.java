@@ -42,7 +42,7 @@ public final class AddressPlanner {
         this.blocked = Blocked.of(facts, true);
         this.closed = Blocked.of(facts, true);
         this.closedButPools = Blocked.of(facts, false);
-        this.blocks = blocksFor(facts).with(instead);
+        this.blocks = AddressBlocks.of(facts.lan().subnet(), facts.devices()).with(instead);
         facts.devices().forEach(d -> devices.put(d.id(), d));
     }
 
@@ -55,13 +55,6 @@ public final class AddressPlanner {
      */
     public static AddressPlan plan(AddressFacts facts, Map<AddressRole, Ipv4Range> instead) {
         return new AddressPlanner(facts, instead).plan();
-    }
-
-    /** The blocks as this many devices of each role stretch them. */
-    public static AddressBlocks blocksFor(AddressFacts facts) {
-        Map<AddressRole, Integer> wanted = new EnumMap<>(AddressRole.class);
-        facts.devices().forEach(d -> wanted.merge(d.role(), 1, Integer::sum));
-        return AddressBlocks.of(facts.lan().subnet(), wanted);
     }
 
     private AddressPlan plan() {

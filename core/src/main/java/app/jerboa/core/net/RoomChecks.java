@@ -16,7 +16,8 @@ final class RoomChecks implements AddressCheck {
                 .map(index::device)
                 .map(d -> full(index.lan(), d))
                 .forEach(report);
-        AddressBlocks blocks = AddressPlanner.blocksFor(index.facts());
+        AddressBlocks blocks =
+                AddressBlocks.of(index.facts().lan().subnet(), index.facts().devices());
         byRole(index).forEach((role, members) -> checkBlock(index, blocks, role, members, report));
     }
 

@@ -76,7 +76,7 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
         sitDown(ColorScheme.LIGHT, 1280, 800);
     }
 
-    /** A fresh browser profile, as if nobody had been here. */
+    /** A fresh browser profile, as if nobody had been here; its user wants little motion. */
     public void sitDown(ColorScheme scheme, int width, int height) {
         if (context != null) {
             context.close();
@@ -90,6 +90,12 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
         context.setDefaultTimeout(Shown.MILLIS);
         page = context.newPage();
         follow(page);
+    }
+
+    /** From now on this page moves as it does for most people: what opens, opens slowly. */
+    public void withMotion() {
+        page.emulateMedia(
+                new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
     }
 
     public void signIn() {

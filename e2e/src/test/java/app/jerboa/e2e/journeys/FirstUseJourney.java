@@ -14,6 +14,7 @@ class FirstUseJourney {
     void theFirstAccountLeadsToAFirstJob() {
         try (Programs programs = new Programs(false);
                 BrowserUser user = new BrowserUser(programs)) {
+            user.withMotion();
             user.page.navigate(programs.url("/jobs"));
             user.page.getByLabel("Sign-in name").fill("tomas");
             user.page.getByLabel("Your name, as others read it").fill("Tomas Okoro");

@@ -41,6 +41,7 @@ class JobsJourney extends Jerboa {
 
     @BeforeEach
     void atTheJobs() {
+        user.withMotion();
         user.openJobs();
     }
 

@@ -10,12 +10,11 @@ import app.jerboa.core.job.Run;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.proof.Mark;
-import app.jerboa.core.net.AddressFacts;
-import app.jerboa.core.net.AddressPlanner;
+import app.jerboa.core.net.AddressBlocks;
+import app.jerboa.core.net.AddressRole;
 import app.jerboa.core.net.FactoryAddress;
 import app.jerboa.core.net.Ipv4;
 import app.jerboa.core.net.Ipv4Range;
-import app.jerboa.core.net.Lan;
 import app.jerboa.core.net.SubnetSum;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Lengths;
@@ -103,40 +102,39 @@ final class JobBodies {
     }
 
     /**
-     * @param facts one for each subnet, in their order
+     * @param blocks one for each subnet, in their order
      */
-    static List<JobView.SubnetBody> subnets(Job job, List<AddressFacts> facts) {
-        return IntStream.range(0, facts.size())
-                .mapToObj(i -> subnet(job.subnets().get(i), facts.get(i)))
+    static List<JobView.SubnetBody> subnets(Job job, List<AddressBlocks> blocks) {
+        return IntStream.range(0, blocks.size())
+                .mapToObj(i -> subnet(job.subnets().get(i), blocks.get(i)))
                 .toList();
     }
 
-    private static JobView.SubnetBody subnet(Subnet subnet, AddressFacts facts) {
-        Lan lan = facts.lan();
-        SubnetSum sum = SubnetSum.of(lan.subnet());
+    private static JobView.SubnetBody subnet(Subnet subnet, AddressBlocks blocks) {
+        SubnetSum sum = SubnetSum.of(subnet.range());
         return new JobView.SubnetBody(
                 subnet.id(),
                 subnet.name(),
                 subnet.vlan(),
-                lan.subnet().toString(),
+                subnet.range().toString(),
                 sum.network().toString(),
                 sum.broadcast().toString(),
                 sum.mask().toString(),
                 sum.firstHost().toString(),
                 sum.lastHost().toString(),
                 sum.hosts(),
-                lan.gateway().toString(),
+                subnet.gateway().toString(),
                 subnet.laptopHome().toString(),
-                lan.pools().stream().map(r -> range(r, "DHCP pool")).toList(),
-                lan.reserved().stream().map(r -> range(r, "kept back")).toList(),
-                lan.taken().stream().map(t -> range(t.range(), t.holder())).toList(),
-                blocks(facts));
+                blocks.all().entrySet().stream()
+                        .map(e -> block(e.getKey(), e.getValue()))
+                        .toList());
     }
 
-    private static List<JobView.RangeBody> blocks(AddressFacts facts) {
-        return AddressPlanner.blocksFor(facts).all().entrySet().stream()
-                .map(e -> range(e.getValue(), e.getKey().name().toLowerCase(Locale.ROOT)))
-                .toList();
+    private static JobView.BlockBody block(AddressRole role, Ipv4Range range) {
+        return new JobView.BlockBody(
+                range.first().toString(),
+                range.last().toString(),
+                role.name().toLowerCase(Locale.ROOT));
     }
 
     static JobView.HouseRange houseRange(AddressRange r) {
@@ -146,10 +144,6 @@ final class JobBodies {
                 r.range().first().toString(),
                 r.range().last().toString(),
                 r.holder());
-    }
-
-    private static JobView.RangeBody range(Ipv4Range range, String what) {
-        return new JobView.RangeBody(range.first().toString(), range.last().toString(), what);
     }
 
     /**

@@ -66,7 +66,9 @@ public record JobView(
             OptionalInt outgoing,
             Map<String, String> practices) {}
 
-    /** One network of the house; no vlan for untagged. */
+    /**
+     * One network of the house; no vlan for untagged. What the house has in it is in its ranges.
+     */
     public record SubnetBody(
             long id,
             String name,
@@ -80,16 +82,13 @@ public record JobView(
             long hosts,
             String gateway,
             String laptopHome,
-            List<RangeBody> pools,
-            List<RangeBody> reserved,
-            List<RangeBody> taken,
-            List<RangeBody> blocks) {}
+            List<BlockBody> blocks) {}
 
     /** Addresses of the house that are not ours; use pool, reserved or taken. */
     public record HouseRange(long id, String use, String first, String last, String holder) {}
 
-    /** Addresses from first to last and what they are. */
-    public record RangeBody(String first, String last, String what) {}
+    /** Addresses from first to last that are for one role. */
+    public record BlockBody(String first, String last, String what) {}
 
     /**
      * One device of the sheet.

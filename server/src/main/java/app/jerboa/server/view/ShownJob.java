@@ -8,7 +8,7 @@ import app.jerboa.core.job.Run;
 import app.jerboa.core.job.addresses.JobAddresses;
 import app.jerboa.core.job.check.JobFindings;
 import app.jerboa.core.job.proof.Proof;
-import app.jerboa.core.net.AddressFacts;
+import app.jerboa.core.net.AddressBlocks;
 import app.jerboa.core.value.Made;
 import app.jerboa.server.findings.Checks;
 import app.jerboa.server.findings.DeviceMarks;
@@ -21,7 +21,7 @@ record ShownJob(
         Job job,
         JobParts parts,
         DeviceMarks marks,
-        List<AddressFacts> addresses,
+        List<AddressBlocks> blocks,
         Made<AddressRange, JobView.HouseRange> ranges,
         Made<Device, JobView.DeviceBody> devices,
         ShownLines lines,
@@ -34,7 +34,7 @@ record ShownJob(
      */
     static ShownJob of(Proof proof, Optional<ShownJob> before, FindingWords words) {
         Job job = proof.job();
-        List<AddressFacts> addresses = JobAddresses.facts(job);
+        List<AddressBlocks> blocks = JobAddresses.blocks(job);
         List<JobFindings.Judged> found = Checks.of(proof);
         DeviceMarks marks = DeviceMarks.of(proof, found, before.map(ShownJob::marks));
         Made<AddressRange, JobView.HouseRange> ranges =
@@ -58,13 +58,13 @@ record ShownJob(
         JobParts parts =
                 JobBodies.parts(
                         job,
-                        subnets(job, addresses, before),
+                        subnets(job, blocks, before),
                         ranges.to(),
                         devices.to(),
                         lines.bodies(),
                         runs.to(),
                         findings.bodies());
-        return new ShownJob(job, parts, marks, addresses, ranges, devices, lines, runs, findings);
+        return new ShownJob(job, parts, marks, blocks, ranges, devices, lines, runs, findings);
     }
 
     private static Made<Device, JobView.DeviceBody> devices(
@@ -90,10 +90,10 @@ record ShownJob(
 
     @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.
     private static List<JobView.SubnetBody> subnets(
-            Job job, List<AddressFacts> addresses, Optional<ShownJob> before) {
-        return before.filter(b -> b.addresses == addresses)
+            Job job, List<AddressBlocks> blocks, Optional<ShownJob> before) {
+        return before.filter(b -> b.blocks == blocks)
                 .map(b -> b.parts.subnets())
-                .orElseGet(() -> JobBodies.subnets(job, addresses));
+                .orElseGet(() -> JobBodies.subnets(job, blocks));
     }
 
     /** All items that findings name are called as they were. */

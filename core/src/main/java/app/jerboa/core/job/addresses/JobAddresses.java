@@ -9,6 +9,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Line;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.net.AddressBlocks;
 import app.jerboa.core.net.AddressFacts;
 import app.jerboa.core.net.AddressPlanner;
 import app.jerboa.core.net.AddressedDevice;
@@ -30,21 +31,55 @@ import java.util.stream.Stream;
 public final class JobAddresses {
     private JobAddresses() {}
 
-    private static final Parts READS =
-            Parts.of(
-                    ItemKind.SITE, ItemKind.SUBNET, ItemKind.RANGE, ItemKind.DEVICE, ItemKind.LINE);
+    private static final Parts OURS =
+            Parts.of(ItemKind.SITE, ItemKind.SUBNET, ItemKind.DEVICE, ItemKind.LINE);
+
+    private static final Parts READS = OURS.with(ItemKind.RANGE);
 
     private record All(List<AddressFacts> facts) {}
+
+    /** What of the job belongs in one subnet, whatever else the house has in it. */
+    private record Ours(List<AddressedDevice> devices, List<CountingRun> runs) {}
+
+    private record AllOurs(List<Ours> ofSubnets, List<AddressBlocks> blocks) {}
 
     /** One for each subnet, in their order. */
     public static List<AddressFacts> facts(Job job) {
         return job.worked(All.class, READS, All.class, () -> new All(gathered(job))).facts();
     }
 
+    /** Where each role's addresses go; one for each subnet, in their order. */
+    public static List<AddressBlocks> blocks(Job job) {
+        return ours(job).blocks();
+    }
+
     private static List<AddressFacts> gathered(Job job) {
-        List<CountingRun> runs = runs(job);
-        Map<DeviceId, Subnet> homes = homes(job, runs);
-        return job.subnets().stream().map(s -> facts(job, s, homes, runs)).toList();
+        List<Ours> ours = ours(job).ofSubnets();
+        List<AddressFacts> facts = new ArrayList<>();
+        for (Subnet subnet : job.subnets()) {
+            Ours here = ours.get(facts.size());
+            facts.add(new AddressFacts(job.lan(subnet), here.devices(), here.runs()));
+        }
+        return facts;
+    }
+
+    private static AllOurs ours(Job job) {
+        return job.worked(
+                AllOurs.class,
+                OURS,
+                AllOurs.class,
+                () -> {
+                    List<CountingRun> runs = runs(job);
+                    Map<DeviceId, Subnet> homes = homes(job, runs);
+                    List<Ours> ours = new ArrayList<>();
+                    List<AddressBlocks> blocks = new ArrayList<>();
+                    for (Subnet subnet : job.subnets()) {
+                        Ours here = ours(job, subnet, homes, runs);
+                        ours.add(here);
+                        blocks.add(AddressBlocks.of(subnet.range(), here.devices()));
+                    }
+                    return new AllOurs(ours, blocks);
+                });
     }
 
     /**
@@ -90,11 +125,10 @@ public final class JobAddresses {
                 .toList();
     }
 
-    private static AddressFacts facts(
+    private static Ours ours(
             Job job, Subnet subnet, Map<DeviceId, Subnet> homes, List<CountingRun> runs) {
         boolean leases = job.site().habits().practice(Field.PRACTICE_ADDRESSES).equals("lease");
-        return new AddressFacts(
-                job.lan(subnet),
+        return new Ours(
                 job.devices().stream()
                         .filter(d -> subnet.equals(homes.get(d.id())))
                         .map(d -> device(d, leases))
