@@ -48,6 +48,8 @@ export const Limits = memo(function Limits({ job, camera, positions }: Props) {
   )
 })
 
+const counts = (of: number) => `${of} ${Math.abs(of) === 1 ? 'count' : 'counts'}`
+
 /** These alone are drawn anew while it moves. */
 function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {
   const position = usePosition(positions)
@@ -61,9 +63,9 @@ function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly 
       : [['Rail', `${position.railMetres.toFixed(2)} m`, 'from its start'] as const]),
   ]
   const values = [
-    ['Pan', `${position.panDegrees.toFixed(1)}°`, `${position.panCounts} counts`],
-    ['Tilt', `${position.tiltDegrees.toFixed(1)}°`, `${position.tiltCounts} counts`],
-    ['Zoom', `${Math.round(position.zoom * 100)} %`, `${position.zoomCounts} counts`],
+    ['Pan', `${position.panDegrees.toFixed(1)}°`, counts(position.panCounts)],
+    ['Tilt', `${position.tiltDegrees.toFixed(1)}°`, counts(position.tiltCounts)],
+    ['Zoom', `${Math.round(position.zoom * 100)} %`, counts(position.zoomCounts)],
     ['View', `${position.angleDegrees.toFixed(1)}°`, 'wide, by the lens'],
     ...more,
   ] as const

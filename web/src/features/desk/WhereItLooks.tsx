@@ -24,7 +24,8 @@ export function WhereItLooks({ camera, positions }: Props) {
   const x = (pan: number) => ROOM.left + (pan - panLeft) * scale
   const y = (tilt: number) => ROOM.top + (tiltUp - tilt) * scale
   const soft = limitsOf(camera)
-  const set = Object.values(camera.soft).some((v) => v !== null)
+  const { panLeft: left, panRight: right, tiltDown: down, tiltUp: up } = camera.soft
+  const set = [left, right, down, up].some((v) => v !== null)
   const wide = position?.angleDegrees ?? 0
   return (
     <Box

@@ -7,6 +7,7 @@ import type { DeskState } from './deskState'
 import { frameStore } from './frames'
 import { LeadThere } from './LeadThere'
 import { limitsOf } from './limits'
+import { softWords } from './SoftLimits'
 import type { Frame, Position } from './messages'
 import { NotSeenStopped } from './NotSeenStopped'
 import { placeOf, placeWords } from './place'
@@ -76,7 +77,7 @@ describe('NotSeenStopped', () => {
 })
 
 describe('limitsOf', () => {
-  const limits = { panLeft: -170, panRight: 170, tiltDown: -30, tiltUp: 90 }
+  const limits = { panLeft: -170, panRight: 170, tiltDown: -30, tiltUp: 90, roll: null, rail: null }
   const none = { panLeft: null, panRight: null, tiltDown: null, tiltUp: null }
   it.each([
     [{}, [-170, 170, -30, 90]],
@@ -87,6 +88,31 @@ describe('limitsOf', () => {
     const both = { limits, soft: { ...none, ...soft } } as unknown as DeskCamera
     const { panLeft, panRight, tiltDown, tiltUp } = limitsOf(both)
     expect([panLeft, panRight, tiltDown, tiltUp]).toEqual(expected)
+  })
+})
+
+describe('soft limits of roll and rail', () => {
+  const none = { rollLeft: null, rollRight: null, railFrom: null, railTo: null }
+  const rail = { from: 0, to: 4 }
+  it.each([
+    [null, {}, null],
+    // A head on no rail has none, whatever was set.
+    [null, { railTo: 2 }, null],
+    [rail, {}, rail],
+    [rail, { railTo: 2.25 }, { from: 0, to: 2.25 }],
+    [rail, { railFrom: -1, railTo: 9 }, rail],
+  ])('a rail of %j with %j goes %j', (can, soft, expected) => {
+    const limits = { roll: null, rail: can }
+    expect(limitsOf({ limits, soft: { ...none, ...soft } } as unknown as DeskCamera).rail).toEqual(expected)
+  })
+
+  it.each([
+    [{}, ''],
+    [{ panLeft: -20, rollRight: 8 }, 'left -20.0°, roll right 8.0°'],
+    [{ railFrom: 0, railTo: 2.25 }, 'rail start 0.00 m, rail end 2.25 m'],
+  ])('%j reads “%s”', (soft, words) => {
+    const pan = { panLeft: null, panRight: null, tiltDown: null, tiltUp: null }
+    expect(softWords({ ...pan, ...none, ...soft })).toBe(words)
   })
 })
 

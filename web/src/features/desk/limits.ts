@@ -1,13 +1,21 @@
 import type { DeskCamera } from '../../shared/api/types'
 import type { Orientation } from '../told'
 
-/** Between which places a head points: where it can, or narrower where somebody set a limit. Degrees. */
+type Range = DeskCamera['limits']['roll']
+
+function narrower(range: Range, from: number | null, to: number | null): Range {
+  return range && { from: Math.max(range.from, from ?? range.from), to: Math.min(range.to, to ?? range.to) }
+}
+
+/** Between which places a head goes: where it can, or narrower where somebody set a limit. Degrees; metres of a rail. */
 export function limitsOf({ limits, soft }: Pick<DeskCamera, 'limits' | 'soft'>) {
   return {
     panLeft: Math.max(limits.panLeft, soft.panLeft ?? limits.panLeft),
     panRight: Math.min(limits.panRight, soft.panRight ?? limits.panRight),
     tiltDown: Math.max(limits.tiltDown, soft.tiltDown ?? limits.tiltDown),
     tiltUp: Math.min(limits.tiltUp, soft.tiltUp ?? limits.tiltUp),
+    roll: narrower(limits.roll, soft.rollLeft, soft.rollRight),
+    rail: narrower(limits.rail, soft.railFrom, soft.railTo),
   }
 }
 

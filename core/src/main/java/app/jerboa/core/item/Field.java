@@ -178,6 +178,12 @@ public enum Field {
     SOFT_RIGHT(ItemKind.DEVICE, "softRight", FieldType.number(-72_000, 72_000).orNone(), ""),
     SOFT_DOWN(ItemKind.DEVICE, "softDown", FieldType.number(-72_000, 72_000).orNone(), ""),
     SOFT_UP(ItemKind.DEVICE, "softUp", FieldType.number(-72_000, 72_000).orNone(), ""),
+    SOFT_ROLL_LEFT(ItemKind.DEVICE, "softRollLeft", FieldType.number(-36_000, 36_000).orNone(), ""),
+    SOFT_ROLL_RIGHT(
+            ItemKind.DEVICE, "softRollRight", FieldType.number(-36_000, 36_000).orNone(), ""),
+    /** In centimetres from the start of its rail. */
+    SOFT_RAIL_FROM(ItemKind.DEVICE, "softRailFrom", FieldType.number(-36_000, 36_000).orNone(), ""),
+    SOFT_RAIL_TO(ItemKind.DEVICE, "softRailTo", FieldType.number(-36_000, 36_000).orNone(), ""),
     NUMBER(ItemKind.LINE, "number", FieldType.number(1, 999), ""),
     CAMERA(ItemKind.LINE, "camera", FieldType.to(ItemKind.DEVICE), ""),
     /** The number it answers to: VISCA 1 to 7, a bus 1 to 255. */

@@ -1,45 +1,53 @@
 package app.jerboa.core.job;
 
+import app.jerboa.core.motion.Between;
+import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.SoftLimits;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.OptionalInt;
 
 /**
- * How every desk steers a head, whoever drives it. Limits are hundredths of a degree from its
- * middle, right and up positive; empty for none.
+ * How every desk steers a head, whoever drives it.
  *
  * @param panRound a stick right is head left: it hangs so that its picture would go the wrong way
  * @param tiltRound a stick up is head down
- * @param left below {@code right}
- * @param down below {@code up}
+ * @param softLimits in hundredths of a degree from its middle, right, up and clockwise positive, or
+ *     centimetres from the start of its rail; one that is left out is none
  */
-public record Steering(
-        boolean panRound,
-        boolean tiltRound,
-        OptionalInt left,
-        OptionalInt right,
-        OptionalInt down,
-        OptionalInt up) {
-    /** Of one degree. */
-    public static final double HUNDREDTHS = 100;
+public record Steering(boolean panRound, boolean tiltRound, Map<SoftLimit, Integer> softLimits) {
+    public static final Steering PLAIN = new Steering(false, false, Map.of());
 
-    public static final Steering PLAIN =
-            new Steering(
-                    false,
-                    false,
-                    OptionalInt.empty(),
-                    OptionalInt.empty(),
-                    OptionalInt.empty(),
-                    OptionalInt.empty());
-
-    public SoftLimits limits() {
-        return new SoftLimits(
-                degrees(left, Double.NEGATIVE_INFINITY),
-                degrees(right, Double.POSITIVE_INFINITY),
-                degrees(down, Double.NEGATIVE_INFINITY),
-                degrees(up, Double.POSITIVE_INFINITY));
+    public Steering {
+        softLimits = Map.copyOf(softLimits);
     }
 
-    private static double degrees(OptionalInt limit, double none) {
-        return limit.isPresent() ? limit.getAsInt() / HUNDREDTHS : none;
+    public OptionalInt softLimit(SoftLimit which) {
+        Integer limit = softLimits.get(which);
+        return limit == null ? OptionalInt.empty() : OptionalInt.of(limit);
+    }
+
+    public SoftLimits limits() {
+        if (softLimits.isEmpty()) {
+            return SoftLimits.NONE;
+        }
+        Map<MotionAxis, Between> of = new EnumMap<>(MotionAxis.class);
+        for (MotionAxis axis : MotionAxis.values()) {
+            SoftLimit least = SoftLimit.least(axis);
+            SoftLimit most = SoftLimit.most(axis);
+            if (softLimits.containsKey(least) || softLimits.containsKey(most)) {
+                of.put(
+                        axis,
+                        new Between(
+                                place(least, Double.NEGATIVE_INFINITY),
+                                place(most, Double.POSITIVE_INFINITY)));
+            }
+        }
+        return new SoftLimits(of);
+    }
+
+    private double place(SoftLimit which, double none) {
+        Integer limit = softLimits.get(which);
+        return limit == null ? none : limit / SoftLimit.HUNDREDTHS;
     }
 }

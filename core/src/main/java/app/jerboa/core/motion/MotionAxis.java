@@ -13,7 +13,7 @@ public enum MotionAxis {
         this.near = near;
     }
 
-    /** So near is there; a head that tells tenths of a degree tells no better. */
+    /** So near is there: a head that tells tenths of a degree tells no better. */
     double near() {
         return near;
     }

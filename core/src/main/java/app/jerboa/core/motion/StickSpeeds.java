@@ -15,8 +15,22 @@ public final class StickSpeeds {
             return new Steps(pan, tilt, 0, 0, 0, 0);
         }
 
-        public Steps withPanTilt(int otherPan, int otherTilt) {
-            return new Steps(otherPan, otherTilt, zoom, focus, roll, rail);
+        public int of(MotionAxis axis) {
+            return switch (axis) {
+                case PAN -> pan;
+                case TILT -> tilt;
+                case ROLL -> roll;
+                case RAIL -> rail;
+            };
+        }
+
+        Steps with(MotionAxis axis, int step) {
+            return switch (axis) {
+                case PAN -> new Steps(step, tilt, zoom, focus, roll, rail);
+                case TILT -> new Steps(pan, step, zoom, focus, roll, rail);
+                case ROLL -> new Steps(pan, tilt, zoom, focus, step, rail);
+                case RAIL -> new Steps(pan, tilt, zoom, focus, roll, step);
+            };
         }
     }
 

@@ -190,7 +190,8 @@ class Screenshots extends Jerboa {
         user.send(
                 "PUT",
                 "/api/jobs/" + job + "/desk/" + user.device(job, "L2") + "/limits",
-                "{\"panLeft\":-75,\"panRight\":60,\"tiltDown\":-25,\"tiltUp\":30}");
+                "{\"panLeft\":-75,\"panRight\":60,\"tiltDown\":-25,\"tiltUp\":30,"
+                        + "\"rollLeft\":null,\"rollRight\":null,\"railFrom\":null,\"railTo\":null}");
         withStills(job);
         user.open(job, "desk");
         assertThat(

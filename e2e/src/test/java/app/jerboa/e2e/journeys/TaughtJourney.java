@@ -147,6 +147,7 @@ class TaughtJourney extends Jerboa {
         pushUntil("e", () -> axis("roll") > 2);
         standsOn("roll");
         assertThat(user.page.locator("[data-reading=Roll]")).containsText("clockwise");
+        keepsToItsPartOfTheRoll();
         Push onwards = Push.ofLever("Onwards on the rail while held");
         pushingUntil(onwards, () -> axis("rail") > 0.2);
         onwards.letGo().run();
@@ -158,6 +159,25 @@ class TaughtJourney extends Jerboa {
         user.page.keyboard().up("q");
         user.open(job, "desk");
         take();
+    }
+
+    /**
+     * A soft limit is set where it is rolled to; it comes back to there, and not past it. Of the
+     * rail it does not tell where it is: no limit can be set there.
+     */
+    private void keepsToItsPartOfTheRoll() {
+        double end = axis("roll");
+        assertThat(user.page.getByLabel("Soft limit rail end here")).hasCount(0);
+        user.page.getByLabel("Soft limit roll right here").click();
+        Locator soft = user.page.getByLabel("Soft limits");
+        assertThat(soft).containsText("Soft limits: roll right");
+        pushUntil("q", () -> axis("roll") < end - 5);
+        standsOn("roll");
+        pushUntil("e", () -> user.page.getByText("standing still (its soft limit)").count() > 0);
+        standsOn("roll");
+        Assertions.assertThat(axis("roll")).isBetween(end - 2, end + 0.3);
+        soft.getByText("None").click();
+        assertThat(soft).containsText("No soft limits");
     }
 
     private void paintsIt(int least, int most) {

@@ -8,6 +8,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
+import app.jerboa.core.job.SoftLimit;
 import app.jerboa.core.job.control.PresetNumbering;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.value.DeviceId;
@@ -36,9 +37,6 @@ final class CommandWords {
                     Field.KEPT_ZOOM,
                     Field.KEPT_KNOBS,
                     Field.KEPT_BY);
-
-    private static final Set<Field> SOFT =
-            EnumSet.of(Field.SOFT_LEFT, Field.SOFT_RIGHT, Field.SOFT_DOWN, Field.SOFT_UP);
 
     private CommandWords() {}
 
@@ -143,8 +141,8 @@ final class CommandWords {
 
     /** What a reference points to is said by its name. */
     private static String shown(Job job, Map<ItemRef, Item> added, Edit edit, String text) {
-        if (SOFT.contains(edit.field()) && !text.isEmpty()) {
-            return degrees(text);
+        if (SoftLimit.FIELDS.contains(edit.field()) && !text.isEmpty()) {
+            return softLimit(edit.field(), text);
         }
         return edit.field()
                 .type()
@@ -154,10 +152,14 @@ final class CommandWords {
                 .orElse(text.isEmpty() ? Words.say("change.none") : text);
     }
 
-    /** Written in hundredths of one. */
-    private static String degrees(String hundredths) {
-        BigDecimal degrees = new BigDecimal(hundredths).movePointLeft(2).stripTrailingZeros();
-        return Words.say("change.degrees", Map.of("degrees", degrees.toPlainString()));
+    /** Written in hundredths of a degree, or of a metre. */
+    private static String softLimit(Field field, String hundredths) {
+        String place =
+                new BigDecimal(hundredths).movePointLeft(2).stripTrailingZeros().toPlainString();
+        boolean ofRail = field == Field.SOFT_RAIL_FROM || field == Field.SOFT_RAIL_TO;
+        return ofRail
+                ? Words.say("change.metres", Map.of("metres", place))
+                : Words.say("change.degrees", Map.of("degrees", place));
     }
 
     private static String name(Job job, Map<ItemRef, Item> added, ItemRef ref) {

@@ -6,6 +6,7 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.job.SoftLimit;
 import app.jerboa.server.people.Members;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.platform.Right;
@@ -22,15 +23,6 @@ import org.springframework.stereotype.Component;
 public class DriversItems {
     private static final Set<ItemKind> KINDS =
             EnumSet.of(ItemKind.PRESET, ItemKind.SHOT_LIST, ItemKind.TAKE);
-
-    private static final Set<Field> STEERING =
-            EnumSet.of(
-                    Field.PAN_ROUND,
-                    Field.TILT_ROUND,
-                    Field.SOFT_LEFT,
-                    Field.SOFT_RIGHT,
-                    Field.SOFT_DOWN,
-                    Field.SOFT_UP);
 
     private final Members members;
 
@@ -55,7 +47,13 @@ public class DriversItems {
         }
     }
 
+    private static boolean steers(Field field) {
+        return field == Field.PAN_ROUND
+                || field == Field.TILT_ROUND
+                || SoftLimit.FIELDS.contains(field);
+    }
+
     private static boolean isTheirs(Edit edit) {
-        return KINDS.contains(edit.item().kind()) || STEERING.contains(edit.field());
+        return KINDS.contains(edit.item().kind()) || steers(edit.field());
     }
 }

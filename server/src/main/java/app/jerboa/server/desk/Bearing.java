@@ -15,15 +15,15 @@ final class Bearing {
      */
     private static final long UNSEEN_NANOS = 1_000_000_000L;
 
-    /** What began outside may waver by so much on its way back, in degrees. */
-    private static final double WAVERS = 0.5;
+    /** What began outside may waver by so much on its way back: 0.5 degrees, 25 mm of a rail. */
+    private static final double WAVERS = 5;
 
     private final LongSupplier clock;
     private SoftLimits limits = SoftLimits.NONE;
     private Optional<Pointing> pointing = Optional.empty();
     private long seenAt;
 
-    /** The least that it was outside since it went somewhere by itself. */
+    /** The least that it was {@link SoftLimits#beyond} since it went somewhere by itself. */
     private double leastBeyond;
 
     Bearing(LongSupplier clock) {
@@ -77,6 +77,6 @@ final class Bearing {
     }
 
     private double beyond(Pointing where) {
-        return limits.beyond(where.pan(), where.tilt());
+        return limits.beyond(where.places());
     }
 }

@@ -36,6 +36,10 @@ final class Driving {
 
     static final String SILENT = Words.say("stopped.stick-silent");
 
+    /** Where home is; of roll and rail nothing is known. */
+    private static final Map<MotionAxis, Double> HOME =
+            Map.of(MotionAxis.PAN, 0.0, MotionAxis.TILT, 0.0);
+
     private static final String SOFT_LIMIT = Words.say("stopped.soft-limit");
     private static final String UNREAD = Words.say("stopped.unread");
     private static final String UNSAID = Words.say("stopped.unsaid");
@@ -260,7 +264,7 @@ final class Driving {
         if (camera == null || hand.isOff() || isMoving() && !goesByItself()) {
             return;
         }
-        if (!bearing.limits().holds(0, 0)) {
+        if (!bearing.limits().holds(HOME)) {
             trouble(Words.say("desk.home-beyond-limit"));
         } else if (camera.link().can().home()) {
             want(Motion.HOME);

@@ -47,7 +47,7 @@ final class SteadyMoves {
         if (!reached) {
             return said("out-of-reach", camera, 0);
         }
-        if (!limits.holds(wish.to().get(MotionAxis.PAN), wish.to().get(MotionAxis.TILT))) {
+        if (!limits.holds(wish.to())) {
             return said("beyond-limit", camera, 0);
         }
         return hand.go(wish, from.get(), now)

@@ -1,5 +1,6 @@
 package app.jerboa.server.desk;
 
+import app.jerboa.core.motion.AxisDrive;
 import app.jerboa.core.motion.Feel;
 import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.Push;
@@ -27,9 +28,8 @@ final class StickHand {
     private Feel feel;
     private StickSpeeds speeds;
     private SoftLimits limits = SoftLimits.NONE;
-    private double braking;
     private Optional<Pointing> pointing = Optional.empty();
-    private final Map<MotionAxis, SpeedScale> scales = new EnumMap<>(MotionAxis.class);
+    private final Map<MotionAxis, AxisDrive> drives = new EnumMap<>(MotionAxis.class);
     private KeptMove going;
     private boolean off;
     private boolean mustLetGo;
@@ -40,23 +40,18 @@ final class StickHand {
     void takes(CameraLink camera, Feel driver) {
         HeadLink.Abilities can = camera.link().can();
         StickSpeeds.More more = HeadAxes.speeds(camera.head());
-        scales.clear();
-        scales.put(MotionAxis.PAN, scale(camera.head().pan(), can.panSteps()));
-        scales.put(MotionAxis.TILT, scale(camera.head().tilt(), can.tiltSteps()));
-        more.roll().ifPresent(s -> scales.put(MotionAxis.ROLL, s));
-        more.rail().ifPresent(s -> scales.put(MotionAxis.RAIL, s));
+        SpeedScale pan = scale(camera.head().pan(), can.panSteps());
+        SpeedScale tilt = scale(camera.head().tilt(), can.tiltSteps());
+        double braking = camera.head().acceleration().orElse(SoftLimits.USUAL_BRAKING);
+        drives.clear();
+        drives.put(MotionAxis.PAN, new AxisDrive(pan, braking));
+        drives.put(MotionAxis.TILT, new AxisDrive(tilt, braking));
+        more.roll().ifPresent(s -> drives.put(MotionAxis.ROLL, AxisDrive.of(s)));
+        more.rail().ifPresent(s -> drives.put(MotionAxis.RAIL, AxisDrive.of(s)));
         // Until it says how far it is zoomed, it may be all the way; one that never says is wide.
         double view = camera.head().lens().angleDegrees(can.tells() ? 1 : 0);
         feel = driver;
-        speeds =
-                new StickSpeeds(
-                        feel,
-                        scales.get(MotionAxis.PAN),
-                        scales.get(MotionAxis.TILT),
-                        can.zoomSteps(),
-                        more,
-                        view);
-        braking = camera.head().acceleration().orElse(SoftLimits.USUAL_BRAKING);
+        speeds = new StickSpeeds(feel, pan, tilt, can.zoomSteps(), more, view);
         pointing = Optional.empty();
         going = null;
         insistOnLettingGo();
@@ -129,7 +124,9 @@ final class StickHand {
                                 legs.put(
                                         axis,
                                         new SteadyMove.Leg(
-                                                from.places().get(axis), to, scales.get(axis))));
+                                                from.places().get(axis),
+                                                to,
+                                                drives.get(axis).scale())));
         SteadyMove move = new SteadyMove(legs, wish.seconds());
         Optional<SteadyMove.Refusal> refusal = move.refusal();
         if (refusal.isEmpty()) {
@@ -205,15 +202,7 @@ final class StickHand {
         if (limits.isNone()) {
             return wanted;
         }
-        return pointing.map(
-                        p ->
-                                limits.keep(
-                                        wanted,
-                                        p.pan(),
-                                        p.tilt(),
-                                        scales.get(MotionAxis.PAN),
-                                        scales.get(MotionAxis.TILT),
-                                        braking))
+        return pointing.map(p -> limits.keep(wanted, p.places(), drives))
                 .orElse(StickSpeeds.Steps.NONE);
     }
 

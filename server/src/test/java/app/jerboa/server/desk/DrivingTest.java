@@ -2,6 +2,7 @@ package app.jerboa.server.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.motion.Between;
 import app.jerboa.core.motion.Feel;
 import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.Push;
@@ -653,8 +654,12 @@ class DrivingTest {
     }
 
     private static Gate limited(double right) {
-        double none = Double.POSITIVE_INFINITY;
-        return new Gate(true, false, new SoftLimits(-none, right, -none, none), Turned.NOT);
+        return limited(MotionAxis.PAN, right);
+    }
+
+    private static Gate limited(MotionAxis axis, double most) {
+        Between between = new Between(Double.NEGATIVE_INFINITY, most);
+        return new Gate(true, false, new SoftLimits(Map.of(axis, between)), Turned.NOT);
     }
 
     @Test
@@ -811,6 +816,33 @@ class DrivingTest {
         assertThat(rolled).isBetween(19.8, 20.2);
         assertThat(head.told).last().isEqualTo("stop");
         assertThat(head.told).noneMatch(f -> f.startsWith("drive"));
+    }
+
+    /** Driven, or gone there by itself. */
+    @Test
+    void aHeadRollsToItsSoftLimitAndNotBeyond() {
+        driving.take(link(L1, head, "cinema-head"), open());
+        driving.gate(L1, limited(MotionAxis.ROLL, 20));
+        driving.seen(at(0, 0));
+        rolls(0);
+        rolls(1);
+        assertThat(head.told).as("it has not told its roll").isEmpty();
+        rolls(0);
+        driving.seen(rolled(0));
+        rolls(1);
+        assertThat(head.told).last().asString().startsWith("ROLL ");
+        driving.seen(rolled(20));
+        rolls(1);
+        assertThat(head.told).last().isEqualTo("stop");
+        rolls(0);
+        rolls(-1);
+        assertThat(head.told).as("the way back is free").last().isEqualTo("ROLL -24");
+        rolls(0);
+        driving.recall(3);
+        assertThat(head.told).last().asString().startsWith("recall 3");
+        driving.seen(rolled(21));
+        driving.watch();
+        assertThat(head.told).last().isEqualTo("stop");
     }
 
     private static Pointing rolled(double degrees) {

@@ -4,11 +4,13 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.ProfileShelf;
+import app.jerboa.core.job.SoftLimit;
 import app.jerboa.core.job.Steering;
 import app.jerboa.core.value.DeviceId;
 import app.jerboa.core.value.Reason;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /** A device between its two forms. */
 final class DeviceForm {
@@ -37,11 +39,13 @@ final class DeviceForm {
                     .wholeOrNone(Field.VIEWERS, d -> d.asSet().viewers())
                     .wholeOrNone(Field.STREAM_RATE, d -> d.asSet().streamMbits())
                     .value(Field.PAN_ROUND, d -> d.steering().panRound())
-                    .value(Field.TILT_ROUND, d -> d.steering().tiltRound())
-                    .wholeOrNone(Field.SOFT_LEFT, d -> d.steering().left())
-                    .wholeOrNone(Field.SOFT_RIGHT, d -> d.steering().right())
-                    .wholeOrNone(Field.SOFT_DOWN, d -> d.steering().down())
-                    .wholeOrNone(Field.SOFT_UP, d -> d.steering().up());
+                    .value(Field.TILT_ROUND, d -> d.steering().tiltRound());
+
+    static {
+        for (SoftLimit limit : SoftLimit.values()) {
+            FORM.wholeOrNone(limit.field(), d -> d.steering().softLimit(limit));
+        }
+    }
 
     private DeviceForm() {}
 
@@ -81,23 +85,28 @@ final class DeviceForm {
     }
 
     private static Steering steering(Texts t) {
-        Steering read =
-                new Steering(
-                        t.flag(Field.PAN_ROUND),
-                        t.flag(Field.TILT_ROUND),
-                        t.wholeOrNone(Field.SOFT_LEFT),
-                        t.wholeOrNone(Field.SOFT_RIGHT),
-                        t.wholeOrNone(Field.SOFT_DOWN),
-                        t.wholeOrNone(Field.SOFT_UP));
-        insistBelow(t, read.left(), read.right(), Field.SOFT_RIGHT, Reason.of("text.limit-right"));
-        insistBelow(t, read.down(), read.up(), Field.SOFT_UP, Reason.of("text.limit-above"));
-        return read;
+        Map<SoftLimit, Integer> limits = new EnumMap<>(SoftLimit.class);
+        for (SoftLimit limit : SoftLimit.values()) {
+            t.wholeOrNone(limit.field()).ifPresent(l -> limits.put(limit, l));
+        }
+        insistBelow(t, limits, SoftLimit.LEFT, SoftLimit.RIGHT, Reason.of("text.limit-right"));
+        insistBelow(t, limits, SoftLimit.DOWN, SoftLimit.UP, Reason.of("text.limit-above"));
+        insistBelow(
+                t,
+                limits,
+                SoftLimit.ROLL_LEFT,
+                SoftLimit.ROLL_RIGHT,
+                Reason.of("text.limit-right"));
+        insistBelow(t, limits, SoftLimit.RAIL_FROM, SoftLimit.RAIL_TO, Reason.of("text.limit-on"));
+        return new Steering(t.flag(Field.PAN_ROUND), t.flag(Field.TILT_ROUND), limits);
     }
 
     private static void insistBelow(
-            Texts t, OptionalInt low, OptionalInt high, Field field, Reason where) {
-        if (low.isPresent() && high.isPresent() && low.getAsInt() >= high.getAsInt()) {
-            throw t.rejected(field, where);
+            Texts t, Map<SoftLimit, Integer> limits, SoftLimit low, SoftLimit high, Reason where) {
+        if (limits.containsKey(low)
+                && limits.containsKey(high)
+                && limits.get(low) >= limits.get(high)) {
+            throw t.rejected(high.field(), where);
         }
     }
 }
