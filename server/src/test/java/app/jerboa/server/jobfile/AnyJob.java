@@ -99,6 +99,8 @@ public final class AnyJob {
             case TO_PORT -> socket(before.get(Field.RUN_TO));
             case SOFT_LEFT, SOFT_DOWN -> Long.toString(number(-72_000, -1));
             case SOFT_RIGHT, SOFT_UP -> Long.toString(number(0, 72_000));
+            case SOFT_ROLL_LEFT, SOFT_RAIL_FROM -> Long.toString(number(-36_000, -1));
+            case SOFT_ROLL_RIGHT, SOFT_RAIL_TO -> Long.toString(number(0, 36_000));
             case LAST -> "10.44.8." + (60 + random.nextInt(60));
             case FIRST -> "10.44.8." + random.nextInt(60);
             default -> text(type);
