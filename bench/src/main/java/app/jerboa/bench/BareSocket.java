@@ -30,6 +30,10 @@ final class BareSocket implements AutoCloseable {
         thread.start();
     }
 
+    static DatagramPacket drive(InetAddress head) {
+        return new DatagramPacket(DRIVE, DRIVE.length, head, 52381);
+    }
+
     String url() {
         return "http://127.0.0.1:" + server.getLocalPort();
     }
@@ -54,7 +58,7 @@ final class BareSocket implements AutoCloseable {
                 int length = in.readUnsignedByte() & 0x7F;
                 length = length == 126 ? in.readUnsignedShort() : length;
                 in.readNBytes(length + 4);
-                udp.send(new DatagramPacket(DRIVE, DRIVE.length, head, 52381));
+                udp.send(drive(head));
             }
         } catch (IOException over) {
             // The bench closed its end.

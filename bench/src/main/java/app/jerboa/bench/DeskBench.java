@@ -1,5 +1,7 @@
 package app.jerboa.bench;
 
+import static app.jerboa.bench.Pauses.pause;
+
 import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.DeskLine;
 import app.jerboa.e2e.harness.HttpUser;
@@ -83,7 +85,7 @@ final class DeskBench implements AutoCloseable {
         return new HttpUser(programs::url).signIn(login);
     }
 
-    private static String stick(double pan) {
+    static String stick(double pan) {
         return "{\"type\":\"stick\",\"pan\":" + pan + ",\"tilt\":0,\"zoom\":0,\"limit\":1}";
     }
 
@@ -91,45 +93,11 @@ final class DeskBench implements AutoCloseable {
         return people.get(head % people.size()).desk().take(job, cameras.get(head));
     }
 
-    /**
-     * From a message until its frame is at the head, one desk that drives all the time.
-     *
-     * @param bare the floor: the same messages to a bare socket that sends one datagram for each
-     */
-    record One(Sample bare, Sample stick) {}
-
-    /** In turns, so that both meet the same moments of a machine that others use too. */
-    One one(int turns, int messages) throws IOException {
-        List<Sample> floors = new ArrayList<>();
-        List<Sample> sticks = new ArrayList<>();
-        try (DeskLine desk = line(0);
-                BareSocket socket = new BareSocket(HeadSinks.address(1));
-                DeskLine bare = new DeskLine(socket.url(), "", 64 * 1024)) {
-            oneByOne(desk, 0, messages);
-            oneByOne(bare, 1, messages);
-            for (int i = 0; i < turns; i++) {
-                sticks.add(oneByOne(desk, 0, messages));
-                floors.add(oneByOne(bare, 1, messages));
-            }
+    /** One desk that drives all the time, beside its floors. */
+    OneDesk.Times one(int turns, int messages) throws IOException {
+        try (DeskLine desk = line(0)) {
+            return new OneDesk(sinks).measured(desk, turns, messages);
         }
-        return new One(Sample.of(floors), Sample.of(sticks));
-    }
-
-    private Sample oneByOne(DeskLine line, int at, int rounds) {
-        AtomicLongArray heard = new AtomicLongArray(CAMERAS);
-        sinks.listen((head, nanos, pan) -> heard.set(head, nanos));
-        double[] millis = new double[rounds];
-        for (int i = 0; i < rounds; i++) {
-            pause(15);
-            long sent = System.nanoTime();
-            line.send(stick(i % 2 == 0 ? 0.5 : 0.9));
-            while (heard.get(at) < sent && System.nanoTime() - sent < 1_000_000_000L) {
-                LockSupport.parkNanos(20_000);
-            }
-            millis[i] = (heard.get(at) - sent) / 1e6;
-        }
-        line.release();
-        return Sample.of(millis);
     }
 
     /** A hundred desks, each with another speed every 20 ms. */
@@ -307,14 +275,6 @@ final class DeskBench implements AutoCloseable {
             return new Trace(tasks, longest);
         } finally {
             others.forEach(DeskLine::close);
-        }
-    }
-
-    private static void pause(long millis) {
-        try {
-            Thread.sleep(millis);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
         }
     }
 

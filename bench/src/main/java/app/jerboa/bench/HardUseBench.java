@@ -1,5 +1,7 @@
 package app.jerboa.bench;
 
+import static app.jerboa.bench.Pauses.pause;
+
 import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.DeskLine;
 import app.jerboa.e2e.harness.HttpUser;
@@ -120,14 +122,6 @@ final class HardUseBench implements AutoCloseable {
         all.forEach(CompletableFuture::join);
         double[] sorted = millis.stream().mapToDouble(Double::doubleValue).toArray();
         return new Load(Sample.of(sorted), errors.get(), programs.serverMegabytes());
-    }
-
-    private static void pause(long millis) {
-        try {
-            Thread.sleep(Math.max(0, millis));
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
     }
 
     /** The desks that drove through it all and still do. */

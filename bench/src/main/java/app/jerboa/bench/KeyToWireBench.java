@@ -1,5 +1,7 @@
 package app.jerboa.bench;
 
+import static app.jerboa.bench.Pauses.pause;
+
 import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.Programs;
 import java.time.Instant;
@@ -66,14 +68,6 @@ final class KeyToWireBench {
             pause(3);
         }
         throw new IllegalStateException("the stand-in heard nothing");
-    }
-
-    private static void pause(long millis) {
-        try {
-            Thread.sleep(millis);
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     private static Optional<JsonNode> lastDrive(Programs programs, long job) {

@@ -1,5 +1,7 @@
 package app.jerboa.bench;
 
+import static app.jerboa.bench.Pauses.pause;
+
 import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.DeskLine;
 import app.jerboa.e2e.harness.HttpUser;
@@ -248,14 +250,6 @@ final class StopBench implements AutoCloseable {
 
     private static double since(Instant from, Instant to) {
         return Duration.between(from, to).toNanos() / 1e6;
-    }
-
-    private static void pause(long millis) {
-        try {
-            Thread.sleep(millis);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
     }
 
     @Override
