@@ -10,14 +10,14 @@ import java.util.stream.Collectors;
 
 /** A side of an axis on which a head is kept from going all the way that it could. */
 public enum SoftLimit {
-    LEFT(MotionAxis.PAN, Field.SOFT_LEFT),
-    RIGHT(MotionAxis.PAN, Field.SOFT_RIGHT),
-    DOWN(MotionAxis.TILT, Field.SOFT_DOWN),
-    UP(MotionAxis.TILT, Field.SOFT_UP),
-    ROLL_LEFT(MotionAxis.ROLL, Field.SOFT_ROLL_LEFT),
-    ROLL_RIGHT(MotionAxis.ROLL, Field.SOFT_ROLL_RIGHT),
-    RAIL_FROM(MotionAxis.RAIL, Field.SOFT_RAIL_FROM),
-    RAIL_TO(MotionAxis.RAIL, Field.SOFT_RAIL_TO);
+    LEFT(MotionAxis.PAN, Field.SOFT_LEFT, false),
+    RIGHT(MotionAxis.PAN, Field.SOFT_RIGHT, true),
+    DOWN(MotionAxis.TILT, Field.SOFT_DOWN, false),
+    UP(MotionAxis.TILT, Field.SOFT_UP, true),
+    ROLL_LEFT(MotionAxis.ROLL, Field.SOFT_ROLL_LEFT, false),
+    ROLL_RIGHT(MotionAxis.ROLL, Field.SOFT_ROLL_RIGHT, true),
+    RAIL_FROM(MotionAxis.RAIL, Field.SOFT_RAIL_FROM, false),
+    RAIL_TO(MotionAxis.RAIL, Field.SOFT_RAIL_TO, true);
 
     /** A limit is kept in hundredths of a degree, those of a rail in centimetres. */
     public static final double HUNDREDTHS = 100;
@@ -31,10 +31,15 @@ public enum SoftLimit {
 
     private final MotionAxis axis;
     private final Field field;
+    private final boolean most;
 
-    SoftLimit(MotionAxis axis, Field field) {
+    /**
+     * @param most it is that of the higher places of its axis
+     */
+    SoftLimit(MotionAxis axis, Field field, boolean most) {
         this.axis = axis;
         this.field = field;
+        this.most = most;
     }
 
     public MotionAxis axis() {
@@ -47,10 +52,17 @@ public enum SoftLimit {
 
     /** That of the lower places of its axis: left, down, the start of a rail. */
     static SoftLimit least(MotionAxis axis) {
-        return values()[2 * axis.ordinal()];
+        return of(axis, false);
     }
 
     static SoftLimit most(MotionAxis axis) {
-        return values()[2 * axis.ordinal() + 1];
+        return of(axis, true);
+    }
+
+    private static SoftLimit of(MotionAxis axis, boolean most) {
+        return Arrays.stream(values())
+                .filter(l -> l.axis == axis && l.most == most)
+                .findFirst()
+                .orElseThrow();
     }
 }
