@@ -32,6 +32,55 @@ public record Made<I, O>(List<I> from, List<O> to) {
         return new Made<>(items, made);
     }
 
+    /** So many items are looked up one by one where more would be gone through anew. */
+    private static final int FEW = 8;
+
+    /**
+     * As {@link #of}, where what was made of the same item is as good as new: an edit of a few
+     * items costs little more than comparing the lists. The very same list where it is no other.
+     *
+     * @param making of items that are others only; gets what was made of the item that stood at its
+     *     place before, which it may take over where it says the same
+     */
+    public static <I, O> Made<I, O> kept(
+            List<I> items, Optional<Made<I, O>> before, Making<I, O> making) {
+        return before.flatMap(b -> b.edited(items, making))
+                .orElseGet(
+                        () ->
+                                of(
+                                        items,
+                                        before,
+                                        (i, was) -> was == null ? making.of(i, null) : was));
+    }
+
+    /** Empty where more than a few stand at other places than before. */
+    private Optional<Made<I, O>> edited(List<I> items, Making<I, O> making) {
+        if (items.size() != from.size()) {
+            return Optional.empty();
+        }
+        List<O> made = to;
+        int others = 0;
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i) != from.get(i)) {
+                others++;
+                if (others > FEW) {
+                    return Optional.empty();
+                }
+                made = with(made, i, making.of(items.get(i), to.get(i)));
+            }
+        }
+        return Optional.of(new Made<>(items, made));
+    }
+
+    private List<O> with(List<O> made, int at, O other) {
+        if (other == made.get(at)) {
+            return made;
+        }
+        List<O> own = made == to ? new ArrayList<>(to) : made;
+        own.set(at, other);
+        return own;
+    }
+
     /** Along the list before; what is not next there is looked up. */
     private static final class Walk<I, O> {
         private final List<I> items;

@@ -3,8 +3,11 @@ package app.jerboa.core.value;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -45,5 +48,55 @@ class MadeTest {
         assertThat(made).hasSize(anew);
         assertThat(after.from()).isEqualTo(now);
         assertThat(after.to()).extracting(StringBuilder::toString).isEqualTo(now);
+    }
+
+    /**
+     * As above; and what is made anew sees what stood at its place, if others are where they were.
+     */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0 1 2 3   |       | true",
+                "0 1 x 3   | a c   | false",
+                "x 1 2 x   | a a a d | false",
+                "0 1 3     |       | false",
+                "0 x 1 2 3 | a none | false",
+                "x x       | a none a none | false",
+            })
+    void whatIsKeptIsMadeAnewWhereTheItemIsAnother(String items, String seen, boolean same) {
+        Made<String, StringBuilder> before =
+                Made.of(ITEMS, Optional.empty(), (i, was) -> new StringBuilder(i));
+        List<String> now =
+                List.of(items.split(" ", -1)).stream()
+                        .map(n -> n.equals("x") ? new String("a") : ITEMS.get(Integer.parseInt(n)))
+                        .toList();
+        List<String> asked = new ArrayList<>();
+        Made<String, StringBuilder> after =
+                Made.kept(
+                        now,
+                        Optional.of(before),
+                        (i, instead) -> {
+                            asked.add(i);
+                            asked.add(instead == null ? "none" : instead.toString());
+                            return new StringBuilder(i);
+                        });
+        assertThat(String.join(" ", asked)).isEqualTo(seen == null ? "" : seen);
+        assertThat(after.from()).isSameAs(now);
+        assertThat(after.to()).extracting(StringBuilder::toString).isEqualTo(now);
+        assertThat(after.to() == before.to()).isEqualTo(same);
+        assertThat(before.to()).extracting(StringBuilder::toString).isEqualTo(ITEMS);
+    }
+
+    /** More than a few moved or were put anew: none of the others is made again. */
+    @Test
+    void manyOthersAreGoneThroughAnew() {
+        List<String> items = IntStream.range(0, 40).mapToObj(i -> "item " + i).toList();
+        Made<String, String> before = Made.of(items, Optional.empty(), (i, was) -> i);
+        List<String> turned = new ArrayList<>(items);
+        Collections.reverse(turned);
+        Made<String, String> after =
+                Made.kept(turned, Optional.of(before), (i, instead) -> "made anew");
+        assertThat(after.to()).isEqualTo(turned);
     }
 }

@@ -65,12 +65,13 @@ final class JobBodies {
     /**
      * A run by the device it ends at.
      *
-     * @param before its name before; null for none
+     * @param before how a run at its place was called, which may be this one; null for none
      */
     static JobView.RunName run(Run run, String device, JobView.RunName before) {
         String port = run.to().port();
         boolean same =
                 before != null
+                        && before.id() == run.id()
                         && before.name().length() == device.length() + 1 + port.length()
                         && before.name().startsWith(device)
                         && before.name().endsWith(port);

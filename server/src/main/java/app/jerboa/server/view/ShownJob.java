@@ -38,10 +38,10 @@ record ShownJob(
         List<JobFindings.Judged> found = Checks.of(proof);
         DeviceMarks marks = DeviceMarks.of(proof, found, before.map(ShownJob::marks));
         Made<AddressRange, JobView.HouseRange> ranges =
-                Made.of(
+                Made.kept(
                         job.ranges(),
                         before.map(ShownJob::ranges),
-                        (r, was) -> was == null ? JobBodies.houseRange(r) : was);
+                        (r, instead) -> JobBodies.houseRange(r));
         Made<Device, JobView.DeviceBody> devices =
                 before.filter(b -> marks.areThoseOf(b.marks))
                         .map(ShownJob::devices)
@@ -79,13 +79,10 @@ record ShownJob(
     private static Made<Run, JobView.RunName> runs(Job job, Optional<ShownJob> before) {
         KitIndex kit = KitIndex.of(job);
         boolean sameKit = before.filter(b -> b.job.devices() == job.devices()).isPresent();
-        return Made.of(
-                job.runs(),
-                before.map(ShownJob::runs),
-                (r, was) ->
-                        sameKit && was != null
-                                ? was
-                                : JobBodies.run(r, kit.device(r.to().device()).name(), was));
+        Made.Making<Run, JobView.RunName> name =
+                (r, was) -> JobBodies.run(r, kit.device(r.to().device()).name(), was);
+        Optional<Made<Run, JobView.RunName>> known = before.map(ShownJob::runs);
+        return sameKit ? Made.kept(job.runs(), known, name) : Made.of(job.runs(), known, name);
     }
 
     @SuppressWarnings("ReferenceEquality") // Lists that nothing touched are the same objects.

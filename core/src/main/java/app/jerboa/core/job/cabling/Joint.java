@@ -23,10 +23,12 @@ record Joint(Run run, Device from, Device to, Optional<Link> link, Optional<Refu
      */
     static Made<Run, Joint> all(Job job, Optional<Made<Run, Joint>> before, boolean sameKit) {
         KitIndex kit = KitIndex.of(job);
-        return Made.of(
-                job.runs(),
-                before,
-                (run, was) -> was != null && (sameKit || was.isBetween(kit)) ? was : of(run, kit));
+        return sameKit
+                ? Made.kept(job.runs(), before, (run, instead) -> of(run, kit))
+                : Made.of(
+                        job.runs(),
+                        before,
+                        (run, was) -> was != null && was.isBetween(kit) ? was : of(run, kit));
     }
 
     @SuppressWarnings("ReferenceEquality") // To compare what they hold takes longer than a joint.

@@ -21,6 +21,9 @@ import java.util.Set;
 final class Sockets {
     private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
 
+    /** So many links are sooner looked for along the list than looked up for each of it. */
+    private static final int FEW = 8;
+
     private final List<Device> devices;
     private final Made<Run, Joint> joints;
     private final List<Link> links;
@@ -174,8 +177,22 @@ final class Sockets {
      */
     private static List<Link> replaced(List<Link> links, IdentityHashMap<Link, Link> anew) {
         List<Link> all = new ArrayList<>(links);
-        all.replaceAll(l -> anew.getOrDefault(l, l));
+        if (anew.size() > FEW) {
+            all.replaceAll(l -> anew.getOrDefault(l, l));
+        } else {
+            anew.forEach((was, now) -> replace(all, was, now));
+        }
         return all;
+    }
+
+    @SuppressWarnings("ReferenceEquality") // The very objects.
+    private static void replace(List<Link> all, Link was, Link now) {
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i) == was) {
+                all.set(i, now);
+                return;
+            }
+        }
     }
 
     /**

@@ -32,13 +32,14 @@ final class Applies {
     }
 
     /** How many tests each line needs, by the line's id. */
-    private record Needed(Map<Long, Integer> tests) {}
+    record Needed(Map<Long, Integer> tests) {
+        static Needed of(Job job) {
+            return job.worked(Needed.class, READS, Needed.class, () -> needed(job));
+        }
 
-    /** How many tests a line of the job needs. */
-    static int needed(Job job, Line line) {
-        return job.worked(Needed.class, READS, Needed.class, () -> needed(job))
-                .tests()
-                .getOrDefault(line.id(), 0);
+        int by(Line line) {
+            return tests.getOrDefault(line.id(), 0);
+        }
     }
 
     private static Needed needed(Job job) {

@@ -21,6 +21,7 @@ public final class Proof {
     private final Observed observed;
     private final BasisFacts basis;
     private final Applies applies;
+    private final Applies.Needed needed;
     private final Cabling cabling;
 
     private Proof(Job job, Observed observed) {
@@ -28,6 +29,7 @@ public final class Proof {
         this.observed = observed;
         this.basis = BasisFacts.of(job);
         this.applies = new Applies(job);
+        this.needed = Applies.Needed.of(job);
         this.cabling = Cabling.of(job);
     }
 
@@ -172,6 +174,6 @@ public final class Proof {
                 observed.knows(line.camera())
                         ? (int) tests(line).values().stream().filter(Standing::proves).count()
                         : 0;
-        return new Count(proved, Applies.needed(job, line));
+        return new Count(proved, needed.by(line));
     }
 }

@@ -29,43 +29,58 @@ final class LinkChecks {
         static final AtLink NOTHING = new AtLink(List.of(), false);
     }
 
-    private record Found(Site site, Made<Link, AtLink> at) {}
+    /**
+     * @param findings all of them, and the links that are laid outdoors, in their order
+     */
+    private record Found(
+            Site site, Made<Link, AtLink> at, List<Finding> findings, List<Link> outdoors) {
+        static Found of(Site site, Made<Link, AtLink> at) {
+            List<Finding> findings = new ArrayList<>();
+            List<Link> outdoors = new ArrayList<>();
+            for (int i = 0; i < at.to().size(); i++) {
+                AtLink here = at.to().get(i);
+                if (here != AtLink.NOTHING) {
+                    findings.addAll(here.findings);
+                    if (here.outdoors) {
+                        outdoors.add(at.from().get(i));
+                    }
+                }
+            }
+            return new Found(site, at, List.copyOf(findings), List.copyOf(outdoors));
+        }
+
+        /** Most edits find nothing at a link where nothing was found. */
+        @SuppressWarnings("ReferenceEquality") // A list that nothing changed is the same one.
+        Found after(Made<Link, AtLink> now) {
+            return now.to() == at.to() ? new Found(site, now, findings, outdoors) : of(site, now);
+        }
+    }
 
     private LinkChecks() {}
 
     static List<Finding> of(CablingPlan plan) {
-        List<Finding> all = new ArrayList<>();
-        looked(plan).to().forEach(a -> all.addAll(a.findings));
-        return all;
+        return looked(plan).findings();
     }
 
     /** Links that are laid outdoors, in their order. */
     static List<Link> outdoors(CablingPlan plan) {
-        Made<Link, AtLink> looked = looked(plan);
-        List<Link> outdoors = new ArrayList<>();
-        for (int i = 0; i < looked.to().size(); i++) {
-            if (looked.to().get(i).outdoors) {
-                outdoors.add(looked.from().get(i));
-            }
-        }
-        return outdoors;
+        return looked(plan).outdoors();
     }
 
-    private static Made<Link, AtLink> looked(CablingPlan plan) {
+    private static Found looked(CablingPlan plan) {
         return plan.job()
-                .workedAfter(LinkChecks.class, READS, Found.class, before -> found(plan, before))
-                .at();
+                .workedAfter(LinkChecks.class, READS, Found.class, before -> found(plan, before));
     }
 
     private static Found found(CablingPlan plan, Optional<Found> before) {
         Site site = plan.job().site();
-        Optional<Made<Link, AtLink>> known = before.filter(b -> b.site.equals(site)).map(Found::at);
-        return new Found(
-                site,
-                Made.of(
+        Optional<Found> known = before.filter(b -> b.site.equals(site));
+        Made<Link, AtLink> at =
+                Made.kept(
                         plan.cabling().links(),
-                        known,
-                        (link, was) -> was == null ? at(plan, link) : was));
+                        known.map(Found::at),
+                        (link, instead) -> at(plan, link));
+        return known.map(k -> k.after(at)).orElseGet(() -> Found.of(site, at));
     }
 
     private static AtLink at(CablingPlan plan, Link link) {

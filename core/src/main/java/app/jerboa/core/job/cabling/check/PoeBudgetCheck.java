@@ -85,10 +85,10 @@ final class PoeBudgetCheck {
         return new Found(
                 check.roomy,
                 plugged,
-                Made.of(
+                Made.kept(
                         budgets,
                         before.filter(f -> f.offers(check.roomy, plugged)).map(Found::at),
-                        (b, was) -> was == null ? check.found(b) : was));
+                        (b, instead) -> check.found(b)));
     }
 
     private List<Finding> found(PoeBudget b) {

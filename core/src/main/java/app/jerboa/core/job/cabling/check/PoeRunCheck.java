@@ -23,25 +23,30 @@ final class PoeRunCheck {
 
     private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
 
-    private record Found(Made<Feed, List<Finding>> at) {}
+    /**
+     * @param findings all of them
+     */
+    private record Found(Made<Feed, List<Finding>> at, List<Finding> findings) {}
 
     /** What was found at a feed stands for as long as it is the very same feed. */
     static List<Finding> of(CablingPlan plan) {
-        List<Finding> all = new ArrayList<>();
-        plan.job()
+        return plan.job()
                 .workedAfter(PoeRunCheck.class, READS, Found.class, before -> found(plan, before))
-                .at()
-                .to()
-                .forEach(all::addAll);
-        return all;
+                .findings();
     }
 
+    @SuppressWarnings("ReferenceEquality") // A list that nothing changed is the same one.
     private static Found found(CablingPlan plan, Optional<Found> before) {
-        return new Found(
-                Made.of(
+        Made<Feed, List<Finding>> at =
+                Made.kept(
                         plan.power().feeds(),
                         before.map(Found::at),
-                        (feed, was) -> was == null ? at(plan, feed) : was));
+                        (feed, instead) -> at(plan, feed));
+        return new Found(
+                at,
+                before.filter(b -> b.at.to() == at.to())
+                        .map(Found::findings)
+                        .orElseGet(() -> at.to().stream().flatMap(List::stream).toList()));
     }
 
     private static List<Finding> at(CablingPlan plan, Feed f) {
