@@ -25,36 +25,47 @@ import java.util.stream.Stream;
  * The lines of a job as its pages show them. One that would be the same as before is the very same
  * object: most changes touch the runs only, and few of them at a line's camera.
  */
-record ShownLines(Job job, Made<Line, Shown> made) {
+record ShownLines(Job job, Object needs, Made<Line, Shown> made) {
     /**
      * @param leads of its camera and of what is fitted to that, device by device
      */
     private record Shown(JobView.LineBody body, List<List<Link>> leads) {
         @SuppressWarnings("ReferenceEquality") // Leads that nothing touched are the same list.
-        boolean stands(List<List<Link>> now, Proof.Count count) {
-            boolean same =
-                    leads.size() == now.size()
-                            && body.proved() == count.proved()
-                            && body.toProve() == count.needed();
+        boolean hasLeads(List<List<Link>> now) {
+            boolean same = leads.size() == now.size();
             for (int i = 0; same && i < now.size(); i++) {
                 same = leads.get(i) == now.get(i);
             }
             return same;
+        }
+
+        boolean says(Proof.Count count) {
+            return body.proved() == count.proved() && body.toProve() == count.needed();
         }
     }
 
     static ShownLines of(Proof proof, Optional<ShownLines> before) {
         Job job = proof.job();
         Cabling cabling = Cabling.of(job);
+        Object needs = proof.needs();
+        boolean sameNeeds = before.filter(b -> b.needs == needs).isPresent();
         return new ShownLines(
                 job,
+                needs,
                 Made.of(
                         job.lines(),
                         before.filter(b -> b.speaksOf(job)).map(ShownLines::made),
                         (line, was) -> {
                             List<List<Link>> leads = leads(cabling, line.camera());
+                            boolean stands = was != null && was.hasLeads(leads);
+                            if (stands
+                                    && sameNeeds
+                                    && was.body.proved() == 0
+                                    && proof.isUnseen(line)) {
+                                return was;
+                            }
                             Proof.Count count = proof.count(line);
-                            return was != null && was.stands(leads, count)
+                            return stands && was.says(count)
                                     ? was
                                     : new Shown(body(cabling, line, count), leads);
                         }));

@@ -3,6 +3,8 @@ package app.jerboa.core.job.identity;
 import app.jerboa.core.item.ChangeSet;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.KitIndex;
@@ -35,13 +37,11 @@ public final class LineNumbers {
     private final Job job;
     private final KitIndex kit;
     private final OptionalLong base;
-    private final Map<Long, Line> byId = new HashMap<>();
 
     private LineNumbers(Job job) {
         this.job = job;
         this.kit = KitIndex.of(job);
-        this.base = base();
-        job.lines().forEach(l -> byId.put(l.id(), l));
+        this.base = Base.of(job).above;
     }
 
     public static LineNumbers of(Job job) {
@@ -112,25 +112,39 @@ public final class LineNumbers {
     }
 
     /** What most cameras' addresses are above their numbers. */
-    private OptionalLong base() {
-        Map<Long, Long> votes =
-                job.lines().stream()
-                        .filter(l -> kit.device(l.camera()).address().isPresent())
-                        .collect(Collectors.groupingBy(this::above, Collectors.counting()));
-        return votes.entrySet().stream()
-                .max(
-                        Map.Entry.<Long, Long>comparingByValue()
-                                .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
-                .map(e -> OptionalLong.of(e.getKey()))
-                .orElse(OptionalLong.empty());
-    }
+    private record Base(OptionalLong above) {
+        private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.LINE);
 
-    private long above(Line line) {
-        return kit.device(line.camera()).address().map(Ipv4::bits).orElse(0L) - line.number();
+        static Base of(Job job) {
+            return job.worked(Base.class, READS, Base.class, () -> new Base(voted(job)));
+        }
+
+        private static OptionalLong voted(Job job) {
+            KitIndex kit = KitIndex.of(job);
+            Map<Long, Long> votes =
+                    job.lines().stream()
+                            .filter(l -> kit.device(l.camera()).address().isPresent())
+                            .collect(
+                                    Collectors.groupingBy(
+                                            l -> above(kit, l), Collectors.counting()));
+            return votes.entrySet().stream()
+                    .max(
+                            Map.Entry.<Long, Long>comparingByValue()
+                                    .thenComparing(
+                                            Map.Entry.comparingByKey(Comparator.reverseOrder())))
+                    .map(e -> OptionalLong.of(e.getKey()))
+                    .orElse(OptionalLong.empty());
+        }
+
+        private static long above(KitIndex kit, Line line) {
+            return kit.device(line.camera()).address().map(Ipv4::bits).orElse(0L) - line.number();
+        }
     }
 
     /** The edits that make these changes; a name that was the label follows it. */
     public ChangeSet edits(List<Repatch.Change> changes) {
+        Map<Long, Line> byId = new HashMap<>();
+        job.lines().forEach(l -> byId.put(l.id(), l));
         List<Edit> edits = new ArrayList<>();
         changes.forEach(c -> edit(byId.get(c.line()), c, edits));
         return ChangeSet.edits(edits);

@@ -171,9 +171,19 @@ public final class Proof {
 
     public Count count(Line line) {
         int proved =
-                observed.knows(line.camera())
-                        ? (int) tests(line).values().stream().filter(Standing::proves).count()
-                        : 0;
+                isUnseen(line)
+                        ? 0
+                        : (int) tests(line).values().stream().filter(Standing::proves).count();
         return new Count(proved, needed.by(line));
+    }
+
+    /** Nothing was observed of its camera: none of its tests is proved. */
+    public boolean isUnseen(Line line) {
+        return !observed.knows(line.camera());
+    }
+
+    /** Names how many tests each line needs: the very same object where that is the same. */
+    public Object needs() {
+        return needed;
     }
 }
