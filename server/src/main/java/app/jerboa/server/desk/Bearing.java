@@ -48,6 +48,12 @@ final class Bearing {
         return pointing.isPresent();
     }
 
+    /** It says where it is on every axis that has a limit. */
+    boolean saysEnough() {
+        return pointing.filter(p -> p.places().keySet().containsAll(limits.of().keySet()))
+                .isPresent();
+    }
+
     boolean silent() {
         return clock.getAsLong() - seenAt > UNSEEN_NANOS;
     }

@@ -229,7 +229,7 @@ final class Driving {
             stop(SOFT_LIMIT);
         } else {
             hand.insistOnLettingGo();
-            trouble(Words.say(bearing.known() ? "desk.at-limit" : "desk.limit-unread"));
+            trouble(Words.say(bearing.saysEnough() ? "desk.at-limit" : "desk.limit-unread"));
         }
     }
 

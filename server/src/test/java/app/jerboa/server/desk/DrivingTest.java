@@ -10,6 +10,7 @@ import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.StickLaw;
 import app.jerboa.core.profile.Profile;
 import app.jerboa.server.profile.TestProfiles;
+import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.WireLog;
 import app.jerboa.wire.link.session.Stopping.Outcome;
 import app.jerboa.wire.visca.PanTilt;
@@ -827,6 +828,10 @@ class DrivingTest {
         rolls(0);
         rolls(1);
         assertThat(head.told).as("it has not told its roll").isEmpty();
+        assertThat(told(DeskMessages.Trouble.class))
+                .singleElement()
+                .extracting(DeskMessages.Trouble::reason)
+                .isEqualTo(Words.say("desk.limit-unread"));
         rolls(0);
         driving.seen(rolled(0));
         rolls(1);
