@@ -1,10 +1,13 @@
 package app.jerboa.core.job.cabling;
 
+import app.jerboa.core.item.ItemKind;
+import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
+import app.jerboa.core.value.Made;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -29,15 +32,41 @@ public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links,
         links = List.copyOf(links);
     }
 
-    private record All(List<ChainOrBus> lines) {}
+    private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
+
+    /**
+     * @param serial of each link of the job itself where it is a serial one, else empty
+     */
+    private record All(Made<Link, Optional<Link>> serial, List<ChainOrBus> lines) {}
 
     /** Every chain and bus, in the order of their first runs. */
     public static List<ChainOrBus> all(Cabling cabling) {
-        return cabling.job().worked(All.class, () -> new All(walked(cabling))).lines();
+        return cabling.job()
+                .workedAfter(All.class, READS, All.class, before -> all(cabling, before))
+                .lines();
     }
 
-    private static List<ChainOrBus> walked(Cabling cabling) {
-        List<Link> serial = cabling.links().stream().filter(l -> l.signal().serial()).toList();
+    /** They stand for as long as their links are the very same. */
+    @SuppressWarnings("ReferenceEquality") // A list that nothing changed is the same one.
+    private static All all(Cabling cabling, Optional<All> before) {
+        Made<Link, Optional<Link>> serial =
+                Made.kept(
+                        cabling.links(),
+                        before.map(All::serial),
+                        (l, instead) -> Optional.of(l).filter(s -> s.signal().serial()));
+        return new All(
+                serial,
+                before.filter(b -> b.serial.to() == serial.to())
+                        .map(All::lines)
+                        .orElseGet(
+                                () ->
+                                        walked(
+                                                serial.to().stream()
+                                                        .flatMap(Optional::stream)
+                                                        .toList())));
+    }
+
+    private static List<ChainOrBus> walked(List<Link> serial) {
         List<ChainOrBus> lines = new ArrayList<>();
         for (Signal signal : List.of(Signal.RS_232, Signal.RS_422, Signal.RS_485)) {
             Map<DeviceId, List<Link>> at = new HashMap<>();
