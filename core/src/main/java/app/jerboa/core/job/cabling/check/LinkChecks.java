@@ -39,11 +39,9 @@ final class LinkChecks {
             List<Link> outdoors = new ArrayList<>();
             for (int i = 0; i < at.to().size(); i++) {
                 AtLink here = at.to().get(i);
-                if (here != AtLink.NOTHING) {
-                    findings.addAll(here.findings);
-                    if (here.outdoors) {
-                        outdoors.add(at.from().get(i));
-                    }
+                findings.addAll(here.findings);
+                if (here.outdoors) {
+                    outdoors.add(at.from().get(i));
                 }
             }
             return new Found(site, at, List.copyOf(findings), List.copyOf(outdoors));
