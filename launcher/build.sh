@@ -33,14 +33,29 @@ keep_copy() {
   mv "$APP.new" "$APP"
 }
 
+# Written when Maven has compiled everything with the compiler's checks.
+CHECKED=.jerboa/compiled-with-checks
+
+# Maven takes over classes that are newer than their sources, also those that were compiled with the
+# checks left out: these are compiled anew.
+drop_unchecked() {
+  local newer
+  newer=$(find ./*/target/classes ./*/target/test-classes -name '*.class' -newer "$CHECKED" -print -quit 2>/dev/null || true)
+  if [ ! -e "$CHECKED" ] || [ -n "$newer" ]; then
+    rm -rf ./*/target/classes ./*/target/test-classes
+  fi
+}
+
 build() {
   local state
   state=$(sources_state)
   [ -f "$APP/state" ] && [ "$(cat "$APP/state")" = "$state" ] && return
   say "Building (a minute or two the first time) ..."
   build_web
+  drop_unchecked
   logged "The programs could not be built. Is there a network?" build \
     mvn -q -B -pl core,wire,standin,server -am package -DskipTests
+  touch "$CHECKED"
   keep_copy
   printf '%s' "$state" >"$APP/state"
 }

@@ -96,7 +96,9 @@ run_tests() {
   say "Programs: formatting, lint, tests; then the journeys. Beside them the client's lint and tests."
   client_lane >"$LOGS/client.log" 2>&1 &
   lane=$!
+  drop_unchecked
   mvn -B -ntp -T 2 spotless:check verify "${modules[@]}" || status=$?
+  if [ "$status" = 0 ]; then touch "$CHECKED"; fi
   wait "$lane" || { cat "$LOGS/client.log"; status=1; }
   tests_summary "$started"
   return "$status"

@@ -15,6 +15,12 @@ class MadeTest {
     private static final List<String> ITEMS = List.of("a", "b", "c", "d");
 
     /** Items by their number in {@link #ITEMS}; x is one that was not there before. */
+    private static List<String> items(String numbers) {
+        return List.of(numbers.split(" ", -1)).stream()
+                .map(n -> n.equals("x") ? new String("a") : ITEMS.get(Integer.parseInt(n)))
+                .toList();
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -29,10 +35,7 @@ class MadeTest {
     void whatWasMadeOfTheSameItemIsTakenOver(String items, int anew) {
         Made<String, StringBuilder> before =
                 Made.of(ITEMS, Optional.empty(), (i, was) -> new StringBuilder(i));
-        List<String> now =
-                List.of(items.split(" ", -1)).stream()
-                        .map(n -> n.equals("x") ? new String("a") : ITEMS.get(Integer.parseInt(n)))
-                        .toList();
+        List<String> now = items(items);
         List<String> made = new ArrayList<>();
         Made<String, StringBuilder> after =
                 Made.of(
@@ -67,10 +70,7 @@ class MadeTest {
     void whatIsKeptIsMadeAnewWhereTheItemIsAnother(String items, String seen, boolean same) {
         Made<String, StringBuilder> before =
                 Made.of(ITEMS, Optional.empty(), (i, was) -> new StringBuilder(i));
-        List<String> now =
-                List.of(items.split(" ", -1)).stream()
-                        .map(n -> n.equals("x") ? new String("a") : ITEMS.get(Integer.parseInt(n)))
-                        .toList();
+        List<String> now = items(items);
         List<String> asked = new ArrayList<>();
         Made<String, StringBuilder> after =
                 Made.kept(
