@@ -99,4 +99,26 @@ class MadeTest {
                 Made.kept(turned, Optional.of(before), (i, instead) -> "made anew");
         assertThat(after.to()).isEqualTo(turned);
     }
+
+    /** Gathered again for something else, not for an item that the same is made of. */
+    @Test
+    void whatWasGatheredStandsWhileTheSameIsMade() {
+        Gathered<String, Integer, List<Integer>> before =
+                Gathered.kept(
+                        ITEMS, Optional.empty(), (i, was) -> i.length(), all -> List.copyOf(all));
+        Gathered<String, Integer, List<Integer>> sameLength =
+                Gathered.kept(
+                        List.of("a", "x", "c", "d"),
+                        Optional.of(before),
+                        (i, was) -> i.length(),
+                        all -> List.of(-1));
+        assertThat(sameLength.all()).isSameAs(before.all());
+        Gathered<String, Integer, List<Integer>> longer =
+                Gathered.kept(
+                        List.of("a", "xyz", "c", "d"),
+                        Optional.of(sameLength),
+                        (i, was) -> i.length(),
+                        all -> List.copyOf(all));
+        assertThat(longer.all()).containsExactly(1, 3, 1, 1);
+    }
 }

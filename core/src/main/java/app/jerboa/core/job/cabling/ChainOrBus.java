@@ -7,7 +7,7 @@ import app.jerboa.core.profile.DeviceKind;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.Signal;
 import app.jerboa.core.value.DeviceId;
-import app.jerboa.core.value.Made;
+import app.jerboa.core.value.Gathered;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -34,36 +34,24 @@ public record ChainOrBus(Signal signal, List<Device> stations, List<Link> links,
 
     private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
 
-    /**
-     * @param serial of each link of the job itself where it is a serial one, else empty
-     */
-    private record All(Made<Link, Optional<Link>> serial, List<ChainOrBus> lines) {}
+    /** Of each link itself where it is a serial one, else empty: they stand while those do. */
+    private record All(Gathered<Link, Optional<Link>, List<ChainOrBus>> serial) {}
 
     /** Every chain and bus, in the order of their first runs. */
     public static List<ChainOrBus> all(Cabling cabling) {
         return cabling.job()
                 .workedAfter(All.class, READS, All.class, before -> all(cabling, before))
-                .lines();
+                .serial()
+                .all();
     }
 
-    /** They stand for as long as their links are the very same. */
-    @SuppressWarnings("ReferenceEquality") // A list that nothing changed is the same one.
     private static All all(Cabling cabling, Optional<All> before) {
-        Made<Link, Optional<Link>> serial =
-                Made.kept(
+        return new All(
+                Gathered.kept(
                         cabling.links(),
                         before.map(All::serial),
-                        (l, instead) -> Optional.of(l).filter(s -> s.signal().serial()));
-        return new All(
-                serial,
-                before.filter(b -> b.serial.to() == serial.to())
-                        .map(All::lines)
-                        .orElseGet(
-                                () ->
-                                        walked(
-                                                serial.to().stream()
-                                                        .flatMap(Optional::stream)
-                                                        .toList())));
+                        (l, instead) -> Optional.of(l).filter(s -> s.signal().serial()),
+                        serial -> walked(serial.stream().flatMap(Optional::stream).toList())));
     }
 
     private static List<ChainOrBus> walked(List<Link> serial) {

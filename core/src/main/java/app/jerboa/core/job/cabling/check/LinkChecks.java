@@ -5,8 +5,7 @@ import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.Parts;
 import app.jerboa.core.job.Site;
 import app.jerboa.core.job.cabling.Link;
-import app.jerboa.core.value.Made;
-import java.util.ArrayList;
+import app.jerboa.core.value.Gathered;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,35 +23,25 @@ final class LinkChecks {
     private static final List<Rule> ALL =
             List.of(EndsCheck::at, DcCheck::at, PictureCheck::at, UsbCheck::at);
 
-    /** What is true of most links is one object, which need not be looked into for each of them. */
-    private record AtLink(List<Finding> findings, boolean outdoors) {
-        static final AtLink NOTHING = new AtLink(List.of(), false);
-    }
-
     /**
-     * @param findings all of them, and the links that are laid outdoors, in their order
+     * What is true of most links is one object, which need not be looked into for each of them.
+     *
+     * @param outdoors the link itself where it is laid outdoors
      */
-    private record Found(
-            Site site, Made<Link, AtLink> at, List<Finding> findings, List<Link> outdoors) {
-        static Found of(Site site, Made<Link, AtLink> at) {
-            List<Finding> findings = new ArrayList<>();
-            List<Link> outdoors = new ArrayList<>();
-            for (int i = 0; i < at.to().size(); i++) {
-                AtLink here = at.to().get(i);
-                findings.addAll(here.findings);
-                if (here.outdoors) {
-                    outdoors.add(at.from().get(i));
-                }
-            }
-            return new Found(site, at, List.copyOf(findings), List.copyOf(outdoors));
-        }
+    private record AtLink(List<Finding> findings, Optional<Link> outdoors) {
+        static final AtLink NOTHING = new AtLink(List.of(), Optional.empty());
+    }
 
-        /** Most edits find nothing at a link where nothing was found. */
-        @SuppressWarnings("ReferenceEquality") // A list that nothing changed is the same one.
-        Found after(Made<Link, AtLink> now) {
-            return now.to() == at.to() ? new Found(site, now, findings, outdoors) : of(site, now);
+    /** Of all links, in their order. */
+    private record All(List<Finding> findings, List<Link> outdoors) {
+        static All of(List<AtLink> at) {
+            return new All(
+                    at.stream().flatMap(a -> a.findings.stream()).toList(),
+                    at.stream().flatMap(a -> a.outdoors.stream()).toList());
         }
     }
+
+    private record Found(Site site, Gathered<Link, AtLink, All> at) {}
 
     private LinkChecks() {}
 
@@ -65,25 +54,29 @@ final class LinkChecks {
         return looked(plan).outdoors();
     }
 
-    private static Found looked(CablingPlan plan) {
+    private static All looked(CablingPlan plan) {
         return plan.job()
-                .workedAfter(LinkChecks.class, READS, Found.class, before -> found(plan, before));
+                .workedAfter(LinkChecks.class, READS, Found.class, before -> found(plan, before))
+                .at()
+                .all();
     }
 
     private static Found found(CablingPlan plan, Optional<Found> before) {
         Site site = plan.job().site();
-        Optional<Found> known = before.filter(b -> b.site.equals(site));
-        Made<Link, AtLink> at =
-                Made.kept(
+        return new Found(
+                site,
+                Gathered.kept(
                         plan.cabling().links(),
-                        known.map(Found::at),
-                        (link, instead) -> at(plan, link));
-        return known.map(k -> k.after(at)).orElseGet(() -> Found.of(site, at));
+                        before.filter(b -> b.site.equals(site)).map(Found::at),
+                        (link, instead) -> at(plan, link),
+                        All::of));
     }
 
     private static AtLink at(CablingPlan plan, Link link) {
         List<Finding> findings = ALL.stream().flatMap(r -> r.at(plan, link).stream()).toList();
-        boolean outdoors = link.run().laid().equals("outdoor");
-        return findings.isEmpty() && !outdoors ? AtLink.NOTHING : new AtLink(findings, outdoors);
+        Optional<Link> outdoors = Optional.of(link).filter(l -> l.run().laid().equals("outdoor"));
+        return findings.isEmpty() && outdoors.isEmpty()
+                ? AtLink.NOTHING
+                : new AtLink(findings, outdoors);
     }
 }

@@ -11,7 +11,7 @@ import app.jerboa.core.job.cabling.Feed;
 import app.jerboa.core.job.cabling.PowerPlan;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.core.power.PoeClass;
-import app.jerboa.core.value.Made;
+import app.jerboa.core.value.Gathered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,30 +23,23 @@ final class PoeRunCheck {
 
     private static final Parts READS = Parts.of(ItemKind.DEVICE, ItemKind.RUN);
 
-    /**
-     * @param findings all of them
-     */
-    private record Found(Made<Feed, List<Finding>> at, List<Finding> findings) {}
+    private record Found(Gathered<Feed, List<Finding>, List<Finding>> at) {}
 
     /** What was found at a feed stands for as long as it is the very same feed. */
     static List<Finding> of(CablingPlan plan) {
         return plan.job()
                 .workedAfter(PoeRunCheck.class, READS, Found.class, before -> found(plan, before))
-                .findings();
+                .at()
+                .all();
     }
 
-    @SuppressWarnings("ReferenceEquality") // A list that nothing changed is the same one.
     private static Found found(CablingPlan plan, Optional<Found> before) {
-        Made<Feed, List<Finding>> at =
-                Made.kept(
+        return new Found(
+                Gathered.kept(
                         plan.power().feeds(),
                         before.map(Found::at),
-                        (feed, instead) -> at(plan, feed));
-        return new Found(
-                at,
-                before.filter(b -> b.at.to() == at.to())
-                        .map(Found::findings)
-                        .orElseGet(() -> at.to().stream().flatMap(List::stream).toList()));
+                        (feed, instead) -> at(plan, feed),
+                        at -> at.stream().flatMap(List::stream).toList()));
     }
 
     private static List<Finding> at(CablingPlan plan, Feed f) {
