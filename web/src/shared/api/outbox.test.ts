@@ -9,17 +9,20 @@ const change = (after: string): Changes => ({
 
 /** A browser's storage, and the module as a page loads it anew. */
 const disk = new Map<string, string>()
-vi.stubGlobal('localStorage', {
+const storage = {
   getItem: (key: string) => disk.get(key) ?? null,
   setItem: (key: string, value: string) => disk.set(key, value),
-})
+}
 const load = async () => {
   vi.resetModules()
   return (await import('./outbox')).outbox
 }
 
 describe('the outbox', () => {
-  beforeEach(() => disk.clear())
+  beforeEach(() => {
+    disk.clear()
+    vi.stubGlobal('localStorage', storage)
+  })
 
   it('keeps changes in their order, each job its own, over a reload', async () => {
     const before = await load()

@@ -12,7 +12,7 @@ const ROW_HEIGHT = 40
 export function TallSheet<Row>(props: SheetProps<Row>) {
   const scroller = useRef<HTMLDivElement>(null)
   // It keeps its own state and is read anew with every draw, so it must not be remembered.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react/incompatible-library
   const rows = useVirtualizer({
     count: props.rows.length,
     getScrollElement: () => scroller.current,

@@ -19,6 +19,9 @@ interface BringUpMapper {
 
     List<StepRow> steps(@Param("run") long run);
 
+    /** The first step that is not done. */
+    Optional<StepRow> current(@Param("run") long run);
+
     /** The newest times that steps of this job took, whichever bring-up they belong to. */
     List<TakenRow> taken(@Param("job") long job);
 

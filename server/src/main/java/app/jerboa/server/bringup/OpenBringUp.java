@@ -31,8 +31,7 @@ class OpenBringUp {
 
     StepRow current(long job, int number) {
         BringUpRow run = need(job);
-        StepRow current =
-                mapper.steps(run.id()).stream().filter(s -> !s.done()).findFirst().orElse(null);
+        StepRow current = mapper.current(run.id()).orElse(null);
         if (current == null || current.number() != number) {
             throw new Problem(
                     HttpStatus.CONFLICT,

@@ -20,7 +20,6 @@ class Ticking {
     private final BringUpMapper mapper;
     private final Jobs jobs;
     private final Watching watching;
-    private final OpenBringUp open;
     private final DoneSteps doneSteps;
     private final Worlds worlds;
     private final TransactionTemplate transactions;
@@ -29,14 +28,12 @@ class Ticking {
             BringUpMapper mapper,
             Jobs jobs,
             Watching watching,
-            OpenBringUp open,
             DoneSteps doneSteps,
             Worlds worlds,
             TransactionTemplate transactions) {
         this.mapper = mapper;
         this.jobs = jobs;
         this.watching = watching;
-        this.open = open;
         this.doneSteps = doneSteps;
         this.worlds = worlds;
         this.transactions = transactions;
@@ -47,39 +44,46 @@ class Ticking {
      * and every device that answers at its planned address already.
      */
     void watch(long job) {
-        boolean more = true;
-        for (int i = 0; more && i < MOST_TICKS; i++) {
-            more = watchCurrent(job);
+        Look look = look(job);
+        for (int i = 0; i < MOST_TICKS && look.current().filter(look::sees).isPresent(); i++) {
+            look = look(job);
         }
-        Jobs.Stored stored = jobs.load(job);
-        mapper.open(job)
-                .map(r -> mapper.steps(r.id()))
-                .ifPresent(rows -> new Resuming(rows).unverified().forEach(r -> see(stored, r)));
+        new Resuming(look.rows).unverified().forEach(look::sees);
     }
 
-    private boolean watchCurrent(long job) {
-        Jobs.Stored stored = jobs.load(job);
-        return mapper.open(job)
-                .flatMap(r -> mapper.steps(r.id()).stream().filter(s -> !s.done()).findFirst())
-                .filter(row -> see(stored, row))
-                .isPresent();
+    private Look look(long job) {
+        return new Look(
+                jobs.load(job), mapper.open(job).map(r -> mapper.steps(r.id())).orElse(List.of()));
     }
 
-    /** Whether the step was seen to be done, and is ticked now. */
-    private boolean see(Jobs.Stored stored, StepRow row) {
-        Step step = row.toStep();
-        if (step.device().isPresent() && stored.job().device(step.device().get()).isEmpty()) {
-            return false;
+    /** The job and the steps of its bring-up, read once for all that is looked for. */
+    private final class Look {
+        private final Jobs.Stored stored;
+        private final List<StepRow> rows;
+
+        Look(Jobs.Stored stored, List<StepRow> rows) {
+            this.stored = stored;
+            this.rows = rows;
         }
-        Instant now = worlds.of(stored.id()).time().now();
-        Optional<StepCheck.Result> seen =
-                watching.see(
-                        stored, step, over(mapper.steps(open.need(stored.id()).id()), row, now));
-        seen.ifPresent(
-                result ->
-                        transactions.executeWithoutResult(
-                                t -> tick(jobs.lock(stored.id()), row, result, now)));
-        return seen.isPresent();
+
+        Optional<StepRow> current() {
+            return rows.stream().filter(s -> !s.done()).findFirst();
+        }
+
+        /** Whether the step was seen to be done, and is ticked now. */
+        boolean sees(StepRow row) {
+            Step step = row.toStep();
+            if (step.device().isPresent() && stored.job().device(step.device().get()).isEmpty()) {
+                return false;
+            }
+            Instant now = worlds.of(stored.id()).time().now();
+            Optional<StepCheck.Result> seen = watching.see(stored, step, over(rows, row, now));
+            seen.ifPresent(
+                    result ->
+                            transactions.executeWithoutResult(
+                                    t -> tick(jobs.lock(stored.id()), row, result, now)));
+            return seen.isPresent();
+        }
     }
 
     private static boolean over(List<StepRow> rows, StepRow row, Instant now) {
