@@ -2,13 +2,8 @@ package app.jerboa.e2e.harness;
 
 import static org.awaitility.Awaitility.await;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -16,14 +11,12 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -31,30 +24,11 @@ import tools.jackson.databind.json.JsonMapper;
 public final class BrowserUser extends JobMaker implements AutoCloseable {
     private static final int MOST_TRIES = 400;
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final List<String> FLAGS =
-            List.of(
-                    "--no-sandbox",
-                    "--disable-gpu",
-                    "--disable-quic",
-                    "--no-first-run",
-                    "--disable-background-networking",
-                    "--disable-component-update",
-                    "--disable-sync");
-
-    /** Browsers that were there before this one. */
-    private final Set<Long> before =
-            ProcessHandle.current()
-                    .descendants()
-                    .map(ProcessHandle::pid)
-                    .collect(Collectors.toSet());
-
-    private final Playwright playwright = Playwright.create();
-    private final Browser browser;
+    private final OneBrowser browser = new OneBrowser();
     private final Programs programs;
     private final UnaryOperator<String> url;
     private final Set<Request> pending = new HashSet<>();
-    private BrowserContext context;
-    public Page page;
+    public Page page = browser.page();
 
     public BrowserUser(Programs programs) {
         this(programs, programs::url);
@@ -64,32 +38,23 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
     public BrowserUser(Programs programs, UnaryOperator<String> url) {
         this.programs = programs;
         this.url = url;
-        String chromium = System.getenv().getOrDefault("CHROMIUM", "/usr/bin/chromium");
-        browser =
-                playwright
-                        .chromium()
-                        .launch(
-                                new BrowserType.LaunchOptions()
-                                        .setExecutablePath(Path.of(chromium))
-                                        .setArgs(FLAGS));
         PlaywrightAssertions.setDefaultAssertionTimeout(Shown.MILLIS);
+        follow(page);
         sitDown(ColorScheme.LIGHT, 1280, 800);
     }
 
-    /** A fresh browser profile, as if nobody had been here; its user wants little motion. */
+    /** As if nobody had been here; its user wants little motion. */
     public void sitDown(ColorScheme scheme, int width, int height) {
-        if (context != null) {
-            context.close();
+        browser.forget(url.apply(""));
+        if (!page.equals(browser.page())) {
+            page = browser.page();
+            follow(page);
         }
-        context =
-                browser.newContext(
-                        new Browser.NewContextOptions()
-                                .setViewportSize(width, height)
-                                .setColorScheme(scheme)
-                                .setReducedMotion(ReducedMotion.REDUCE));
-        context.setDefaultTimeout(Shown.MILLIS);
-        page = context.newPage();
-        follow(page);
+        page.setViewportSize(width, height);
+        page.emulateMedia(
+                new Page.EmulateMediaOptions()
+                        .setColorScheme(scheme)
+                        .setReducedMotion(ReducedMotion.REDUCE));
     }
 
     /** From now on this page moves as it does for most people: what opens, opens slowly. */
@@ -125,7 +90,7 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
     @Override
     public JsonNode send(String method, String path, String body) {
         String token =
-                context.cookies().stream()
+                browser.context().cookies().stream()
                         .filter(c -> c.name.equals("XSRF-TOKEN"))
                         .findFirst()
                         .orElseThrow()
@@ -156,7 +121,7 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
 
     /** Takes the network away from this browser, or gives it back. */
     public void offline(boolean away) {
-        context.setOffline(away);
+        browser.context().setOffline(away);
     }
 
     /**
@@ -302,7 +267,6 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
     }
 
     private void follow(Page watched) {
-        pending.clear();
         watched.onRequest(
                 r -> {
                     // A page that is left while its letters come never tells that they came.
@@ -324,16 +288,12 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
 
     /** Its browser still runs. */
     public boolean alive() {
-        return browser.isConnected();
+        return browser.alive();
     }
 
-    /** As a crash does it: every process of this browser ends without a word. */
+    /** As a crash does it: its browser ends without a word. */
     public void kill() {
-        ProcessHandle.current()
-                .descendants()
-                .filter(p -> p.info().command().filter(c -> c.contains("chrom")).isPresent())
-                .filter(p -> !before.contains(p.pid()))
-                .forEach(ProcessHandle::destroyForcibly);
+        browser.kill();
     }
 
     /** By its name; one that shows a value says it behind. */
@@ -358,11 +318,6 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
 
     @Override
     public void close() {
-        try {
-            playwright.close();
-        } catch (PlaywrightException killed) {
-            // There is no browser left to close.
-            return;
-        }
+        browser.close();
     }
 }
