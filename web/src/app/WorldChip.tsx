@@ -12,6 +12,7 @@ import { useState } from 'react'
 import { rights } from '../shared/api/changes'
 import { put, sentence } from '../shared/api/client'
 import { jobKeys } from '../shared/api/job'
+import { showAnswer } from '../shared/api/showAnswer'
 import type { Job, World } from '../shared/api/types'
 import { useWorld } from '../shared/api/useWorld'
 import { Trouble } from '../shared/ui/Trouble'
@@ -82,7 +83,7 @@ function WorldDialog({ job, world, onClose }: DialogProps) {
   const choose = useMutation({
     mutationFn: (next: string) => put<World>(`/api/jobs/${job.id}/world`, { world: next, confirmed: sure }),
     onSuccess: async (next) => {
-      queries.setQueryData(jobKeys.world(job.id), next)
+      await showAnswer(queries, jobKeys.world(job.id), next)
       await queries.invalidateQueries({ queryKey: jobKeys.one(job.id) })
     },
   })
@@ -164,7 +165,7 @@ function SerialChoice({ job, world, may }: SerialProps) {
   const choose = useMutation({
     mutationFn: (next: string) => put<World>(`/api/jobs/${job.id}/world/serial-port`, { path: next }),
     onSuccess: async (next) => {
-      queries.setQueryData(jobKeys.world(job.id), next)
+      await showAnswer(queries, jobKeys.world(job.id), next)
       await queries.invalidateQueries({ queryKey: jobKeys.one(job.id) })
     },
   })

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
+import { showAnswer } from '../../shared/api/showAnswer'
 import type { AsFoundBody, DiscoveryView, ProveView } from '../../shared/api/types'
 
 /** While something is under way the page looks this often; the live stream tells of steps too. */
@@ -25,8 +26,8 @@ export function useAsFound(job: number) {
     queryFn: () => get<DiscoveryView>(`${path}/discovery`),
     refetchInterval: (q) => (q.state.data?.state === 'running' ? LOOK_MILLIS : false),
   })
-  const showRun = (view: ProveView) => queries.setQueryData(runKey, view)
-  const showLook = (view: DiscoveryView) => queries.setQueryData(jobKeys.discovery(job), view)
+  const showRun = (view: ProveView) => showAnswer(queries, runKey, view)
+  const showLook = (view: DiscoveryView) => showAnswer(queries, jobKeys.discovery(job), view)
   const ask = useMutation({
     mutationFn: () => post<ProveView>(`${path}/prove/ask`, { devices: [] }),
     onSuccess: showRun,

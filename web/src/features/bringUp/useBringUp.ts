@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post, put } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
+import { showAnswer } from '../../shared/api/showAnswer'
 import type { BringUp, Job, Methods, Outcome, Rig } from '../../shared/api/types'
 
 /** A simulated device that starts up is looked at this often; nothing else changes by itself. */
@@ -14,7 +15,7 @@ export function useBringUp(job: number) {
     queryFn: () => get<BringUp>(path),
   })
   const show = async (next: BringUp) => {
-    queries.setQueryData(jobKeys.bringUp(job), next)
+    await showAnswer(queries, jobKeys.bringUp(job), next)
     await queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
     await queries.invalidateQueries({ queryKey: jobKeys.rig(job) })
     await queries.invalidateQueries({ queryKey: jobKeys.world(job) })
@@ -71,7 +72,7 @@ export function useRig(job: number) {
       query.state.data?.devices.some((d) => d.phase === 'booting') ? BOOT_MILLIS : false,
   })
   const show = async (next: Rig) => {
-    queries.setQueryData(jobKeys.rig(job), next)
+    await showAnswer(queries, jobKeys.rig(job), next)
     await queries.invalidateQueries({ queryKey: jobKeys.bringUp(job) })
   }
   const plug = useMutation({

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post } from '../../shared/api/client'
+import { showAnswer } from '../../shared/api/showAnswer'
 import type { RowRun } from '../../shared/api/types'
 
 const LOOK_MILLIS = 1000
@@ -9,7 +10,7 @@ export function useRowRun(job: number) {
   const queries = useQueryClient()
   const path = `/api/jobs/${job}/presets`
   const key = ['job', job, 'row-run']
-  const show = (view: RowRun) => queries.setQueryData(key, view)
+  const show = (view: RowRun) => showAnswer(queries, key, view)
   const run = useQuery({
     queryKey: key,
     queryFn: () => get<RowRun>(`${path}/run`),

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post, upload } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
 import { newKey } from '../../shared/api/newKey'
+import { showAnswer } from '../../shared/api/showAnswer'
 import type { LeftView, ObservationPage, ProveView, Standing } from '../../shared/api/types'
 
 /** While tests run, the page looks this often; the live stream tells of every test too. */
@@ -39,7 +40,7 @@ export function useProve(job: number) {
     queryKey: [...jobKeys.standings(job), 'left'],
     queryFn: () => get<LeftView>(`${path}/left`),
   })
-  const show = (view: ProveView) => queries.setQueryData(key, view)
+  const show = (view: ProveView) => showAnswer(queries, key, view)
   const anew = async () => {
     await queries.invalidateQueries({ queryKey: jobKeys.standings(job) })
     await queries.invalidateQueries({ queryKey: jobKeys.observations(job) })

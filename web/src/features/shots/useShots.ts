@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useEffectEvent } from 'react'
 import { get, post } from '../../shared/api/client'
+import { showAnswer } from '../../shared/api/showAnswer'
 import type { Job, PresetRow, ShotList, ShotRun } from '../../shared/api/types'
 
 /** While a list is run, the page looks this often and says that it is there. */
@@ -33,7 +34,7 @@ export function useShotRun(job: number, may: boolean) {
   const path = `/api/jobs/${job}/shot-lists`
   const key = runKey(job)
   const run = useQuery({ queryKey: key, queryFn: () => get<ShotRun>(`${path}/run`) })
-  const show = (view: ShotRun) => queries.setQueryData(key, view)
+  const show = (view: ShotRun) => showAnswer(queries, key, view)
   const running = run.data?.state === 'running'
   const mine = running && may && run.data?.mine === true
   const beat = useEffectEvent(() => {
