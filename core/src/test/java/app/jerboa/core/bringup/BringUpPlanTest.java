@@ -124,7 +124,7 @@ class BringUpPlanTest {
     @EnumSource(BringUpMethod.class)
     void everySheetKeepsTheRules(BringUpMethod method) {
         Random random = new Random(7);
-        for (int round = 0; round < 100; round++) {
+        for (int round = 0; round < 50; round++) {
             List<NewDevice> devices = SomeDevices.random(random, 1 + random.nextInt(12));
             boolean bench = random.nextInt(3) == 0;
             BringUpPlan plan = BringUpPlan.of(method, bench, devices, HOME, StepTimes.usual());

@@ -202,13 +202,13 @@ class ShotListTest {
     void bruteForceFindsTheSame() {
         Random random = new Random(7);
         int offered = 0;
-        for (int i = 0; i < 250; i++) {
+        for (int i = 0; i < 120; i++) {
             ShotList list = random(random, 2 + random.nextInt(6), 1 + random.nextInt(4), 6, 1);
             List<Change> changes = list.changes();
             assertThat(changes).as("%s", list.takes()).isEqualTo(bruteForce(list));
             offered += changes.isEmpty() ? 0 : 1;
         }
-        assertThat(offered).isGreaterThan(50);
+        assertThat(offered).isGreaterThan(25);
     }
 
     /** Of lists that no brute force could finish: what is offered has nothing late. */
