@@ -68,6 +68,7 @@ abstract class RunningServer {
         registry.add("spring.datasource.username", () -> "jerboa");
         registry.add("spring.datasource.password", RunningServer::password);
         registry.add("jerboa.password-cost", () -> "4");
+        registry.add("jerboa.passphrase-rounds", () -> "1000");
         registry.add("jerboa.demo-password", () -> PASSWORD);
         registry.add("jerboa.secret-key", () -> "a key for tests, thirty-two letters");
     }

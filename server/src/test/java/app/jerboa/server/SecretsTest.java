@@ -167,7 +167,8 @@ class SecretsTest extends RunningServer {
         String sealed =
                 Passphrase.seal(
                         "[{\"device\":99999,\"use\":\"password\",\"name\":\"a\",\"value\":\"b\",\"origin\":\"typed\"}]",
-                        "open sesame");
+                        "open sesame",
+                        2000);
         String file =
                 asha.get(job + "/file")
                         .text()

@@ -18,9 +18,6 @@ import org.springframework.http.HttpStatus;
  * 8018), AES-256-GCM seals. Written as {@code pbkdf2-sha256$rounds$salt$sealed}, Base64.
  */
 public final class Passphrase {
-    /** OWASP's advice for PBKDF2-HMAC-SHA256, 2023. */
-    private static final int ROUNDS = 600_000;
-
     private static final int MOST_ROUNDS = 5_000_000;
     private static final int SALT_OCTETS = 16;
     private static final int SHORTEST = 8;
@@ -30,19 +27,20 @@ public final class Passphrase {
     private Passphrase() {}
 
     /**
+     * @param rounds of PBKDF2; stands in the text, so that one sealed with others opens too
      * @throws Problem for a passphrase that is too short
      */
-    public static String seal(String text, String passphrase) {
+    public static String seal(String text, String passphrase, int rounds) {
         insist(passphrase);
         byte[] salt = new byte[SALT_OCTETS];
         new SecureRandom().nextBytes(salt);
         byte[] sealed =
-                Sealing.encryptor(key(passphrase, salt, ROUNDS))
+                Sealing.encryptor(key(passphrase, salt, rounds))
                         .encrypt(text.getBytes(StandardCharsets.UTF_8));
         Base64.Encoder base64 = Base64.getEncoder();
         return SCHEME
                 + "$"
-                + ROUNDS
+                + rounds
                 + "$"
                 + base64.encodeToString(salt)
                 + "$"

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,16 +30,18 @@ public class SecretFile {
 
     private final Sealing sealing;
     private final JsonMapper json;
+    private final int rounds;
 
-    SecretFile(Sealing sealing, InnerJson json) {
+    SecretFile(Sealing sealing, InnerJson json, @Value("${jerboa.passphrase-rounds}") int rounds) {
         this.sealing = sealing;
+        this.rounds = rounds;
         this.json = json.mapper();
     }
 
     /** Every secret of a job as one text that opens with the passphrase only. */
     public String seal(Job job, String passphrase) {
         List<Clear> all = job.secrets().stream().map(this::clear).toList();
-        return Passphrase.seal(json.writeValueAsString(all), passphrase);
+        return Passphrase.seal(json.writeValueAsString(all), passphrase, rounds);
     }
 
     private Clear clear(Secret s) {
