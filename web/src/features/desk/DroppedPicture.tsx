@@ -5,6 +5,7 @@ import { useRef, useState } from 'react'
 import { rights } from '../../shared/api/changes'
 import { del, sentence, upload } from '../../shared/api/client'
 import { newKey } from '../../shared/api/newKey'
+import { showAnswer } from '../../shared/api/showAnswer'
 import type { DeskCamera, DroppedPicture as Dropped, Job } from '../../shared/api/types'
 import { dayAndTime } from '../../shared/format/moment'
 import { work } from '../../shared/work'
@@ -24,7 +25,7 @@ export function DroppedPicture({ job, camera, why }: Props) {
   const [over, setOver] = useState(false)
   const file = useRef<HTMLInputElement>(null)
   const path = `/api/jobs/${job.id}/cameras/${camera.id}/dropped`
-  const keep = (now: readonly Dropped[]) => queries.setQueryData(droppedKey(job.id), now)
+  const keep = (now: readonly Dropped[]) => showAnswer(queries, droppedKey(job.id), now)
   const give = useMutation({
     mutationFn: (picture: File) => {
       const body = new FormData()

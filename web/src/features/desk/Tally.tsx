@@ -4,6 +4,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { memo } from 'react'
 import { rights } from '../../shared/api/changes'
 import { get, put, sentence } from '../../shared/api/client'
+import { showAnswer } from '../../shared/api/showAnswer'
 import type { DeskCamera, Job, TallyView } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { tallyWords } from './tallyWords'
@@ -21,7 +22,7 @@ export const Tally = memo(function Tally({ job, cameras }: Props) {
   const tally = useQuery({ queryKey: key, queryFn: () => get<TallyView>(path) })
   const set = useMutation({
     mutationFn: (switcher: number | null) => put<TallyView>(path, { switcher }),
-    onSuccess: (view) => queries.setQueryData(key, view),
+    onSuccess: (view) => showAnswer(queries, key, view),
   })
   const view = tally.data
   if (!view || (view.possible.length === 0 && view.switcher === null)) return null
