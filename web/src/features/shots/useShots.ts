@@ -40,7 +40,11 @@ export function useShotRun(job: number, may: boolean) {
   const beat = useEffectEvent(() => {
     if (document.visibilityState !== 'visible') return
     const look = mine ? post<ShotRun>(`${path}/run/here`) : get<ShotRun>(`${path}/run`)
-    look.then(show).catch(() => undefined)
+    const shown = queries.getQueryState(key)?.dataUpdatedAt
+    // What was shown anew meanwhile, such as the next shot, is newer than this look.
+    look
+      .then((view) => (queries.getQueryState(key)?.dataUpdatedAt === shown ? show(view) : undefined))
+      .catch(() => undefined)
   })
   useEffect(() => {
     if (!running) return undefined

@@ -27,6 +27,18 @@ public final class Passphrase {
     private Passphrase() {}
 
     /**
+     * @return these rounds
+     * @throws IllegalArgumentException for as many as would not be opened again
+     */
+    static int allowed(int rounds) {
+        if (rounds < 1 || rounds > MOST_ROUNDS) {
+            throw new IllegalArgumentException(
+                    "jerboa.passphrase-rounds is " + rounds + ", not 1 to " + MOST_ROUNDS);
+        }
+        return rounds;
+    }
+
+    /**
      * @param rounds of PBKDF2; stands in the text, so that one sealed with others opens too
      * @throws Problem for a passphrase that is too short
      */
@@ -55,11 +67,11 @@ public final class Passphrase {
         String[] parts = sealed.split("\\$", -1);
         try {
             int rounds = parts.length == 4 ? Integer.parseInt(parts[1]) : 0;
-            if (rounds < 1 || rounds > MOST_ROUNDS || !parts[0].equals(SCHEME)) {
+            if (!parts[0].equals(SCHEME)) {
                 throw new IllegalArgumentException("not sealed so");
             }
             Base64.Decoder base64 = Base64.getDecoder();
-            SecretKey key = key(passphrase, base64.decode(parts[2]), rounds);
+            SecretKey key = key(passphrase, base64.decode(parts[2]), allowed(rounds));
             byte[] text = Sealing.encryptor(key).decrypt(base64.decode(parts[3]));
             return new String(text, StandardCharsets.UTF_8);
         } catch (IllegalStateException | IllegalArgumentException e) {

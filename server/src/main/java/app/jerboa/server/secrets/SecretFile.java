@@ -34,7 +34,7 @@ public class SecretFile {
 
     SecretFile(Sealing sealing, InnerJson json, @Value("${jerboa.passphrase-rounds}") int rounds) {
         this.sealing = sealing;
-        this.rounds = rounds;
+        this.rounds = Passphrase.allowed(rounds);
         this.json = json.mapper();
     }
 
