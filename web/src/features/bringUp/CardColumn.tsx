@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box'
 import LinearProgress from '@mui/material/LinearProgress'
+import { memo } from 'react'
+import type { ReactNode } from 'react'
 import { duration } from '../../shared/format/duration'
 import type { Card, CardState } from './cards'
 import { useLeft } from './useLeft'
@@ -30,27 +32,41 @@ export function CardColumn({ cards, speed, wanted }: Props) {
       }}
     >
       {cards.map((card) => (
-        <Row key={card.key} card={card} speed={speed} wanted={card.key === `device ${wanted}`} />
+        <Row
+          key={card.key}
+          name={card.name}
+          state={card.state}
+          done={card.steps.filter((s) => s.done).length}
+          of={card.steps.length}
+          wanted={card.key === `device ${wanted}`}
+        >
+          {card.left > 0 && card.state !== 'done' && <Bar card={card} speed={speed} />}
+        </Row>
       ))}
     </Box>
   )
 }
 
 interface RowProps {
-  readonly card: Card
-  readonly speed: number
+  readonly name: string
+  readonly state: CardState
+  /** Steps that are done, and all of them. */
+  readonly done: number
+  readonly of: number
   readonly wanted: boolean
+  /** The boot that runs, if one does. */
+  readonly children: ReactNode
 }
 
-function Row({ card, speed, wanted }: RowProps) {
-  const now = card.state === 'now'
-  const done = card.steps.filter((s) => s.done).length
+/** One of the column; drawn anew when something about it has changed, not with each look at the network. */
+const Row = memo(function Row({ name, state, done, of, wanted, children }: RowProps) {
+  const now = state === 'now'
   return (
     <Box
       component="li"
       ref={now || wanted ? intoView : undefined}
       aria-current={now ? 'step' : undefined}
-      title={`${card.name}: ${done} of ${card.steps.length} steps done`}
+      title={`${name}: ${done} of ${of} steps done`}
       sx={{
         px: 1,
         outline: wanted ? '2px solid' : undefined,
@@ -60,24 +76,24 @@ function Row({ card, speed, wanted }: RowProps) {
         borderBottom: { xs: '4px solid', md: 'none' },
         borderColor: { xs: now ? 'primary.main' : 'transparent', md: now ? 'primary.main' : 'transparent' },
         fontWeight: now ? 700 : 400,
-        color: card.state === 'done' ? 'text.secondary' : 'text.primary',
+        color: state === 'done' ? 'text.secondary' : 'text.primary',
         whiteSpace: 'nowrap',
       }}
     >
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-        <span aria-hidden="true">{signs[card.state]}</span>
-        <Box sx={{ flex: 1 }}>{card.name}</Box>
+        <span aria-hidden="true">{signs[state]}</span>
+        <Box sx={{ flex: 1 }}>{name}</Box>
         <Box
           component="span"
           sx={{ display: { xs: 'none', md: 'inline' }, fontSize: '0.85rem', color: 'text.secondary' }}
         >
-          {card.state === 'done' ? 'done' : `${done} of ${card.steps.length}`}
+          {state === 'done' ? 'done' : `${done} of ${of}`}
         </Box>
       </Box>
-      {card.left > 0 && card.state !== 'done' && <Bar card={card} speed={speed} />}
+      {children}
     </Box>
   )
-}
+})
 
 /** A boot that runs beside the work. */
 function Bar({ card, speed }: { readonly card: Card; readonly speed: number }) {

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import Paper from '@mui/material/Paper'
 import TextField from '@mui/material/TextField'
+import { memo } from 'react'
 import { sentence } from '../../shared/api/client'
 import type { Rig } from '../../shared/api/types'
 import { duration } from '../../shared/format/duration'
@@ -23,7 +24,7 @@ const BEGIN = {
 const PACES = [1, 5, 20, 100]
 
 /** The simulated hall: leads to plug and unplug, and the pace of its clock. */
-export function RigHall({ job }: { readonly job: number }) {
+export const RigHall = memo(function RigHall({ job }: { readonly job: number }) {
   const { rig, plug, begin, speed } = useRig(job)
   const hall = rig.data
   if (!hall?.connected) return null
@@ -63,37 +64,48 @@ export function RigHall({ job }: { readonly job: number }) {
       {error && <Trouble>{sentence(error)}</Trouble>}
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))', gap: 1 }}>
         {hall.devices.filter(pluggable).map((d) => (
-          <Box
-            key={d.id}
-            data-device={d.name}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 1.5,
-              border: '1px solid',
-              borderColor: 'divider',
-              borderRadius: 1,
-              px: 1.5,
-              py: 0.75,
-            }}
-          >
-            <Box sx={{ flex: 1 }}>
-              <b>{d.name}</b> {phase(d)}
-              {d.address !== '' && <div className="mono">{d.address}</div>}
-            </Box>
-            <Button
-              size="small"
-              variant="outlined"
-              onClick={() => plug.mutate({ device: d.id, plugged: d.phase === 'off' })}
-            >
-              {d.phase === 'off' ? 'Plug in' : 'Unplug'}
-            </Button>
-          </Box>
+          <HallDevice key={d.id} device={d} onPlug={plug.mutate} />
         ))}
       </Box>
     </Paper>
   )
+})
+
+interface HallDeviceProps {
+  readonly device: Rig['devices'][number]
+  readonly onPlug: (it: { device: number; plugged: boolean }) => void
 }
+
+/** Of a hall most devices stay as they are while one changes: only that one is drawn anew. */
+const HallDevice = memo(function HallDevice({ device: d, onPlug }: HallDeviceProps) {
+  return (
+    <Box
+      data-device={d.name}
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1.5,
+        border: '1px solid',
+        borderColor: 'divider',
+        borderRadius: 1,
+        px: 1.5,
+        py: 0.75,
+      }}
+    >
+      <Box sx={{ flex: 1 }}>
+        <b>{d.name}</b> {phase(d)}
+        {d.address !== '' && <div className="mono">{d.address}</div>}
+      </Box>
+      <Button
+        size="small"
+        variant="outlined"
+        onClick={() => onPlug({ device: d.id, plugged: d.phase === 'off' })}
+      >
+        {d.phase === 'off' ? 'Plug in' : 'Unplug'}
+      </Button>
+    </Box>
+  )
+})
 
 /** Lenses and the like are fitted, not plugged. */
 function pluggable(d: Rig['devices'][number]): boolean {

@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post, put } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
+import { lookSoon } from '../../shared/api/lookSoon'
 import { showAnswer } from '../../shared/api/showAnswer'
 import type { BringUp, Job, Methods, Outcome, Rig } from '../../shared/api/types'
 
@@ -16,9 +17,11 @@ export function useBringUp(job: number) {
   })
   const show = async (next: BringUp) => {
     await showAnswer(queries, jobKeys.bringUp(job), next)
-    await queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
-    await queries.invalidateQueries({ queryKey: jobKeys.rig(job) })
-    await queries.invalidateQueries({ queryKey: jobKeys.world(job) })
+    lookSoon(queries, [
+      { queryKey: jobKeys.one(job), exact: true },
+      { queryKey: jobKeys.rig(job) },
+      { queryKey: jobKeys.world(job) },
+    ])
   }
   const start = useMutation({
     mutationFn: (body: { method: string; workshop: boolean }) => post<BringUp>(`${path}/start`, body),
@@ -73,7 +76,7 @@ export function useRig(job: number) {
   })
   const show = async (next: Rig) => {
     await showAnswer(queries, jobKeys.rig(job), next)
-    await queries.invalidateQueries({ queryKey: jobKeys.bringUp(job) })
+    lookSoon(queries, [{ queryKey: jobKeys.bringUp(job) }])
   }
   const plug = useMutation({
     mutationFn: (it: { device: number; plugged: boolean }) =>

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { get, post, upload } from '../../shared/api/client'
 import { jobKeys } from '../../shared/api/job'
 import { newKey } from '../../shared/api/newKey'
+import { lookSoon } from '../../shared/api/lookSoon'
 import { showAnswer } from '../../shared/api/showAnswer'
 import type { LeftView, ObservationPage, ProveView, Standing } from '../../shared/api/types'
 
@@ -41,11 +42,12 @@ export function useProve(job: number) {
     queryFn: () => get<LeftView>(`${path}/left`),
   })
   const show = (view: ProveView) => showAnswer(queries, key, view)
-  const anew = async () => {
-    await queries.invalidateQueries({ queryKey: jobKeys.standings(job) })
-    await queries.invalidateQueries({ queryKey: jobKeys.observations(job) })
-    await queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
-  }
+  const anew = () =>
+    lookSoon(queries, [
+      { queryKey: jobKeys.standings(job) },
+      { queryKey: jobKeys.observations(job) },
+      { queryKey: jobKeys.one(job), exact: true },
+    ])
   const start = useMutation({
     mutationFn: (it: Start) => post<ProveView>(`${path}/start`, it),
     onSuccess: show,

@@ -1,9 +1,5 @@
 import type { Finding, Fix } from './types'
 
-/** Findings of some disciplines, in their order. */
-export const about = (findings: readonly Finding[], disciplines: readonly string[]): readonly Finding[] =>
-  findings.filter((f) => disciplines.includes(f.discipline))
-
 /** An index that is made once for each list of findings and goes with it. */
 function once<T>(make: (findings: readonly Finding[]) => T) {
   const made = new WeakMap<readonly Finding[], T>()
@@ -14,6 +10,17 @@ function once<T>(make: (findings: readonly Finding[]) => T) {
     made.set(findings, index)
     return index
   }
+}
+
+const ofDisciplines = once(() => new Map<string, readonly Finding[]>())
+
+/** Findings of some disciplines, in their order; the same list again for the same findings. */
+export function about(findings: readonly Finding[], disciplines: readonly string[]): readonly Finding[] {
+  const made = ofDisciplines(findings)
+  const key = disciplines.join()
+  const known = made.get(key) ?? findings.filter((f) => disciplines.includes(f.discipline))
+  made.set(key, known)
+  return known
 }
 
 function groups<K>(findings: readonly Finding[], keysOf: (f: Finding) => Iterable<K>) {

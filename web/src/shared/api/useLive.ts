@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { post } from './client'
 import { jobKeys, resting } from './job'
+import { lookSoon } from './lookSoon'
 import { newKey } from './newKey'
 import type { Job, Present } from './types'
 
@@ -13,7 +14,6 @@ const SILENT_MILLIS = 25_000
 const HERE_MILLIS = 10_000
 const RECONNECT_MILLIS = 1000
 const UNSEEN_MILLIS = 10_000
-const OWN_CHANGE_MILLIS = 100
 
 /** What changed in a job: its plan, with the version it has then, or something beside it. */
 interface Changed {
@@ -57,19 +57,14 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       clearTimeout(silence)
       silence = setTimeout(reconnect, SILENT_MILLIS)
     }
-    // A change of this tab's own is heard of before its answer is here: that answer is waited for.
     const lookAnew = (changed: Changed = ANYTHING) => {
-      if (closed) return
-      if (queries.isMutating() > 0) {
-        setTimeout(() => lookAnew(changed), OWN_CHANGE_MILLIS)
-        return
+      const shown = () => {
+        const known = queries.getQueryData<Job>(jobKeys.one(job))
+        return changed.version > 0 && known !== undefined && known.version >= changed.version
       }
-      const known = queries.getQueryData<Job>(jobKeys.one(job))
-      if (changed.version > 0 && known && known.version >= changed.version) return
-      if (!APART.has(changed.part)) {
-        void queries.invalidateQueries({ queryKey: jobKeys.one(job), exact: true })
-      }
-      for (const queryKey of shows(job, changed.part)) void queries.invalidateQueries({ queryKey })
+      const beside = shows(job, changed.part).map((queryKey) => ({ queryKey, shown }))
+      const plan = { queryKey: jobKeys.one(job), exact: true, shown }
+      lookSoon(queries, APART.has(changed.part) ? beside : [...beside, plan])
     }
     const connect = () => {
       stream = new EventSource(`/api/jobs/${job}/events?tab=${TAB}`)

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { Link as RouterLink, useLocation } from 'react-router'
 import { sameFix } from '../api/about'
 import { rights } from '../api/changes'
@@ -103,7 +103,7 @@ interface NoteProps {
   readonly onFix?: (fix: Fix) => void
 }
 
-function FindingNote({ job, finding, all, onFix }: NoteProps) {
+const FindingNote = memo(function FindingNote({ job, finding, all, onFix }: NoteProps) {
   const stop = finding.severity === 'stop'
   return (
     <Box
@@ -146,7 +146,7 @@ function FindingNote({ job, finding, all, onFix }: NoteProps) {
       {onFix && rights(job).plan && <Waive job={job} finding={finding} />}
     </Box>
   )
-}
+})
 
 /** Findings that are cleared by passwords, which no change set may hold. */
 const MADE_ELSEWHERE = new Set(['SEC-DEFAULT', 'SEC-REUSE'])

@@ -23,12 +23,14 @@ interface Props {
   readonly children: ReactNode
 }
 
+const NONE: readonly Finding[] = []
+
 /** A stage's page: its title and actions, its content, and the margin beside it. */
 export function Page({
   title,
   job,
   findings,
-  ofWorld = [],
+  ofWorld = NONE,
   actions,
   keys = [],
   folded,
