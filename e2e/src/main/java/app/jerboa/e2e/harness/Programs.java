@@ -59,7 +59,7 @@ public final class Programs implements AutoCloseable {
     public Programs(boolean demo) {
         this.demo = demo;
         this.database = freshDatabase();
-        Path state = LOGS.resolve("rig-" + rigPort + ".json");
+        Path state = emptyState(rigPort);
         String classPath =
                 ROOT + "/standin/target/jerboa-standin.jar:" + ROOT + "/standin/target/lib/*";
         rig =
@@ -77,6 +77,17 @@ public final class Programs implements AutoCloseable {
                         "--speed",
                         "100");
         startServer();
+    }
+
+    /** An earlier run may have had the same port: its halls are not ours. */
+    private static Path emptyState(int rigPort) {
+        Path state = LOGS.resolve("rig-" + rigPort + ".json");
+        try {
+            Files.deleteIfExists(state);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+        return state;
     }
 
     /** Stand-ins alone, past any rig, once they answer; the caller ends them. */

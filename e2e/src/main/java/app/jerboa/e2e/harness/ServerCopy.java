@@ -7,18 +7,24 @@ import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
 
 /**
  * The built server unpacked, with an archive of its classes: it starts in half the time. Made once
- * for each build, by whichever test process comes first.
+ * for each build, by whichever test process comes first; nobody waits for the archive, what starts
+ * before it is there starts without.
  */
 final class ServerCopy {
     private static final String JAR = "jerboa-server.jar";
+    private static final String JAVA =
+            Path.of(System.getProperty("java.home"), "bin", "java").toString();
+
+    /** Of this process, while it makes an archive. */
+    private static final AtomicBoolean MAKING = new AtomicBoolean();
 
     private final Path jar;
     private final Path folder;
@@ -39,21 +45,42 @@ final class ServerCopy {
      * @param environment of a server with a database, which is started once to learn its classes
      */
     List<String> command(Map<String, String> environment) {
-        Path lock = folder.resolveSibling("server-copy.lock");
+        locked("server-copy.lock", this::unpack);
+        String start = folder.resolve(JAR).toString();
+        if (Files.exists(archive)) {
+            return List.of("-XX:SharedArchiveFile=" + archive, "-jar", start);
+        }
+        if (MAKING.compareAndSet(false, true)) {
+            Thread maker =
+                    new Thread(
+                            () -> locked("server-archive.lock", () -> archive(environment)),
+                            "server archive");
+            maker.setDaemon(true);
+            maker.start();
+        }
+        return List.of("-jar", start);
+    }
+
+    /** One process at a time; whoever comes later finds it done. */
+    private void locked(String name, Work work) {
+        Path lock = folder.resolveSibling(name);
         try {
             Files.createDirectories(folder.getParent());
             try (FileChannel channel =
                             FileChannel.open(
                                     lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
                     FileLock held = channel.lock()) {
-                if (held.isValid() && !isOf(jar)) {
-                    make(environment);
+                if (held.isValid()) {
+                    work.run();
                 }
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return List.of("-XX:SharedArchiveFile=" + archive, "-jar", folder.resolve(JAR).toString());
+    }
+
+    private interface Work {
+        void run() throws IOException;
     }
 
     private boolean isOf(Path built) throws IOException {
@@ -62,7 +89,10 @@ final class ServerCopy {
                 && Files.readString(state).equals(Files.getLastModifiedTime(built).toString());
     }
 
-    private void make(Map<String, String> environment) throws IOException {
+    private void unpack() throws IOException {
+        if (isOf(jar)) {
+            return;
+        }
         if (Files.exists(folder)) {
             try (Stream<Path> old = Files.walk(folder)) {
                 for (Path p : old.sorted(Comparator.reverseOrder()).toList()) {
@@ -70,29 +100,42 @@ final class ServerCopy {
                 }
             }
         }
-        java(
+        run(
                 Map.of(),
+                JAVA,
                 "-Djarmode=tools",
                 "-jar",
                 jar.toString(),
                 "extract",
                 "--destination",
                 folder.toString());
-        java(
-                environment,
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-XX:ArchiveClassesAtExit=" + archive,
-                "-Dspring.context.exit=onRefresh",
-                "-jar",
-                folder.resolve(JAR).toString());
         Files.writeString(folder.resolve("state"), Files.getLastModifiedTime(jar).toString());
     }
 
-    private void java(Map<String, String> environment, String... arguments) throws IOException {
-        List<String> command = new ArrayList<>();
-        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        command.addAll(List.of(arguments));
+    /** It may outlive this process: what it makes gets its name when it is whole. */
+    private void archive(Map<String, String> environment) throws IOException {
+        if (Files.exists(archive)) {
+            return;
+        }
+        Path making = folder.resolve("making-" + ProcessHandle.current().pid() + ".jsa");
+        run(
+                environment,
+                "sh",
+                "-c",
+                "making=$1 archive=$2; shift 2; \"$@\" && mv \"$making\" \"$archive\"",
+                "archive",
+                making.toString(),
+                archive.toString(),
+                JAVA,
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-XX:ArchiveClassesAtExit=" + making,
+                "-Dspring.context.exit=onRefresh",
+                "-jar",
+                folder.resolve(JAR).toString());
+    }
+
+    private void run(Map<String, String> environment, String... command) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.environment().putAll(environment);
         builder.redirectOutput(folder.resolveSibling("server-copy.log").toFile());

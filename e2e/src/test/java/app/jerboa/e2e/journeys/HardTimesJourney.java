@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.jerboa.e2e.harness.BrowserUser;
 import app.jerboa.e2e.harness.HttpUser;
 import app.jerboa.e2e.harness.Programs;
-import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -14,20 +13,17 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.awaitility.Awaitility;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Killed servers, restarted databases, backups taken back: what was acknowledged is there. */
-@Tag("alone")
+/** Killed servers, backups taken back: what was acknowledged is there. */
 class HardTimesJourney {
     private final Programs programs = Jerboa.shared();
 
     /** Adds two devices with one name in one command: half of it would be one of them. */
-    private static String pair(String name) {
+    static String pair(String name) {
         Map<String, String> values = Map.of("name", name, "profile", "ceiling-ptz");
         return BrowserUser.changes(
                 List.of(
@@ -75,42 +71,6 @@ class HardTimesJourney {
         halves.removeIf(
                 n -> !n.startsWith("Write ") || names.stream().filter(n::equals).count() == 2);
         assertThat(halves).as("written by half").isEmpty();
-    }
-
-    @Test
-    void theDatabaseRestartsUnderLoad() {
-        HttpUser asha = new HttpUser(programs::url).signIn("asha");
-        long job = asha.newDemoJob();
-        AtomicBoolean going = new AtomicBoolean(true);
-        List<HttpResponse<String>> refused = new ArrayList<>();
-        CompletableFuture<Void> load =
-                CompletableFuture.runAsync(
-                        () -> {
-                            while (going.get()) {
-                                HttpResponse<String> answer = asha.get("/api/jobs/" + job).join();
-                                if (answer.statusCode() != 200) {
-                                    refused.add(answer);
-                                }
-                            }
-                        });
-        programs.launcher("restart-testdb");
-        Awaitility.await()
-                .atMost(Duration.ofSeconds(30))
-                .until(() -> asha.get("/api/jobs/" + job).join().statusCode() == 200);
-        going.set(false);
-        load.join();
-        for (HttpResponse<String> answer : refused) {
-            assertThat(answer.statusCode()).as(answer.body()).isEqualTo(503);
-            assertThat(answer.body()).contains("database-unavailable").doesNotContain("Exception");
-        }
-        Awaitility.await()
-                .atMost(Duration.ofSeconds(30))
-                .until(
-                        () ->
-                                asha.post("/api/jobs/" + job + "/changes", pair("After it"))
-                                                .join()
-                                                .statusCode()
-                                        == 200);
     }
 
     @Test
