@@ -40,6 +40,17 @@ it('looks once at what several notices tell, and only at what they tell', async 
   expect(readsOf(LOG)).toBe(1)
 })
 
+it('looks at once at what comes alone, and with it at what was heard before', async () => {
+  const { queries, readsOf } = page(RIG, LOG)
+  await vi.advanceTimersByTimeAsync(1000)
+  lookSoon(queries, [{ queryKey: RIG }])
+  lookSoon(queries, [{ queryKey: LOG }], 0)
+  await vi.advanceTimersByTimeAsync(1)
+  expect([readsOf(RIG), readsOf(LOG)]).toEqual([2, 2])
+  await vi.advanceTimersByTimeAsync(1000)
+  expect([readsOf(RIG), readsOf(LOG)]).toEqual([2, 2])
+})
+
 it('does not ask again for what was asked for after the news came', async () => {
   const { queries, readsOf } = page(RIG)
   await vi.advanceTimersByTimeAsync(1000)

@@ -32,10 +32,15 @@ class Looks {
     })
   }
 
-  hear(news: readonly News[]) {
+  hear(news: readonly News[], within: number) {
     const at = ++this.count
     this.heard.push(...news.map((n) => ({ ...n, at })))
-    this.timer ??= setTimeout(() => this.look(), GATHER_MILLIS)
+    if (within > 0) {
+      this.timer ??= setTimeout(() => this.look(), within)
+    } else {
+      clearTimeout(this.timer)
+      this.look()
+    }
   }
 
   /** A read that began after the news came shows it, or will: it is not asked for again. */
@@ -60,9 +65,13 @@ class Looks {
 
 const looks = new WeakMap<QueryClient, Looks>()
 
-/** Reads anew, soon and once, what shows any of this. */
-export function lookSoon(queries: QueryClient, news: readonly News[]): void {
+/**
+ * Reads anew, soon and once, what shows any of this.
+ *
+ * @param within milliseconds in which more is waited for; 0 for what comes alone
+ */
+export function lookSoon(queries: QueryClient, news: readonly News[], within = GATHER_MILLIS): void {
   const mine = looks.get(queries) ?? new Looks(queries)
   looks.set(queries, mine)
-  mine.hear(news)
+  mine.hear(news, within)
 }

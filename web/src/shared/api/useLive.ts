@@ -64,7 +64,10 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       }
       const beside = shows(job, changed.part).map((queryKey) => ({ queryKey, shown }))
       const plan = { queryKey: jobKeys.one(job), exact: true, shown }
-      lookSoon(queries, APART.has(changed.part) ? beside : [...beside, plan])
+      const news = APART.has(changed.part) ? beside : [...beside, plan]
+      // What others plan comes alone, and is wanted at once.
+      if (changed.version > 0) lookSoon(queries, news, 0)
+      else lookSoon(queries, news)
     }
     const connect = () => {
       stream = new EventSource(`/api/jobs/${job}/events?tab=${TAB}`)
