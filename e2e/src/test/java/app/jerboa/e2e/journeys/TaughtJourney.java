@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.Random;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -161,21 +162,33 @@ class TaughtJourney extends Jerboa {
         take();
     }
 
+    private static double shownRoll() {
+        String shown = user.page.locator("[data-reading=Roll]").innerText();
+        return Double.parseDouble(shown.replaceAll("(?s)^.*?(-?[0-9.]+)°.*$", "$1"));
+    }
+
     /**
      * A soft limit is set where it is rolled to; it comes back to there, and not past it. Of the
      * rail it does not tell where it is: no limit can be set there.
      */
     private void keepsToItsPartOfTheRoll() {
         double end = axis("roll");
+        // The limit is set where the page says it stands, which may be a reading behind.
+        await().until(() -> Math.abs(shownRoll() - end) < 0.3);
         assertThat(user.page.getByLabel("Soft limit rail end here")).hasCount(0);
         user.page.getByLabel("Soft limit roll right here").click();
         Locator soft = user.page.getByLabel("Soft limits");
         assertThat(soft).containsText("Soft limits: roll right");
         pushUntil("q", () -> axis("roll") < end - 5);
         standsOn("roll");
-        pushUntil("e", () -> user.page.getByText("standing still (its soft limit)").count() > 0);
+        // Whoever pushes on is told so in other words.
+        Locator held =
+                user.page.getByText(
+                        Pattern.compile("standing still \\(its soft limit\\)|at a soft limit on"));
+        pushUntil("e", () -> held.count() > 0);
         standsOn("roll");
-        Assertions.assertThat(axis("roll")).isBetween(end - 2, end + 0.3);
+        // On a machine that stalls a reading comes late, and it is slowed down that much later.
+        Assertions.assertThat(axis("roll")).isBetween(end - 2, end + 1.5);
         soft.getByText("None").click();
         assertThat(soft).containsText("No soft limits");
     }
