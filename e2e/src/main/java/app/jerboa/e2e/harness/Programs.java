@@ -213,12 +213,16 @@ public final class Programs implements AutoCloseable {
     }
 
     private Map<String, String> environment(int port) {
+        return environment(port, database);
+    }
+
+    private Map<String, String> environment(int port, String database) {
         return Map.ofEntries(
                 Map.entry("JERBOA_LIVE_ALLOW", "127.44.8.0/24"),
                 Map.entry("JERBOA_FIRST_CODE", demo ? "" : FIRST_CODE),
                 Map.entry("JERBOA_PASSWORD_COST", "4"),
                 Map.entry("JERBOA_PORT", "" + port),
-                Map.entry("JERBOA_DB_URL", databaseUrl()),
+                Map.entry("JERBOA_DB_URL", env("JERBOA_TEST_DB") + "/" + database),
                 Map.entry("JERBOA_DB_USER", "jerboa"),
                 Map.entry("JERBOA_DB_PASSWORD", env("JERBOA_TEST_DB_PASSWORD")),
                 Map.entry("JERBOA_RIG_URL", "http://127.0.0.1:" + rigPort),
@@ -280,7 +284,10 @@ public final class Programs implements AutoCloseable {
     public Process startServer(int port, Map<String, String> settings) {
         Map<String, String> all = new HashMap<>(environment(port));
         all.putAll(settings);
-        String[] command = new ServerCopy(ROOT).command(environment(port)).toArray(String[]::new);
+        String[] command =
+                new ServerCopy(ROOT)
+                        .command(() -> environment(port, freshDatabase()))
+                        .toArray(String[]::new);
         return start("server", all, command);
     }
 

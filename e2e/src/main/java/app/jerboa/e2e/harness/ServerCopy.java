@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -27,6 +28,7 @@ final class ServerCopy {
     private static final AtomicBoolean MAKING = new AtomicBoolean();
 
     private final Path jar;
+    private final Path copies;
     private final Path folder;
     private final Path archive;
 
@@ -35,16 +37,19 @@ final class ServerCopy {
      */
     ServerCopy(Path root) {
         jar = root.resolve("server/target").resolve(JAR);
-        folder = root.resolve("e2e/target/server-copy");
+        copies = root.resolve("e2e/target/server-copy");
+        // An archive of an earlier build may still be under way: each build has its own folder.
+        folder = copies.resolve("" + jar.toFile().lastModified());
         archive = folder.resolve("classes.jsa");
     }
 
     /**
      * What comes behind {@code java} to start it.
      *
-     * @param environment of a server with a database, which is started once to learn its classes
+     * @param environment of a server with a database that no other uses, which is started once to
+     *     learn its classes
      */
-    List<String> command(Map<String, String> environment) {
+    List<String> command(Supplier<Map<String, String>> environment) {
         locked("server-copy.lock", this::unpack);
         String start = folder.resolve(JAR).toString();
         if (Files.exists(archive)) {
@@ -53,7 +58,7 @@ final class ServerCopy {
         if (MAKING.compareAndSet(false, true)) {
             Thread maker =
                     new Thread(
-                            () -> locked("server-archive.lock", () -> archive(environment)),
+                            () -> locked("server-archive.lock", () -> archive(environment.get())),
                             "server archive");
             maker.setDaemon(true);
             maker.start();
@@ -63,9 +68,9 @@ final class ServerCopy {
 
     /** One process at a time; whoever comes later finds it done. */
     private void locked(String name, Work work) {
-        Path lock = folder.resolveSibling(name);
+        Path lock = copies.resolveSibling(name);
         try {
-            Files.createDirectories(folder.getParent());
+            Files.createDirectories(copies);
             try (FileChannel channel =
                             FileChannel.open(
                                     lock, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
@@ -83,22 +88,13 @@ final class ServerCopy {
         void run() throws IOException;
     }
 
-    private boolean isOf(Path built) throws IOException {
-        Path state = folder.resolve("state");
-        return Files.exists(state)
-                && Files.readString(state).equals(Files.getLastModifiedTime(built).toString());
-    }
-
     private void unpack() throws IOException {
-        if (isOf(jar)) {
+        Path whole = folder.resolve("whole");
+        if (Files.exists(whole)) {
             return;
         }
-        if (Files.exists(folder)) {
-            try (Stream<Path> old = Files.walk(folder)) {
-                for (Path p : old.sorted(Comparator.reverseOrder()).toList()) {
-                    Files.delete(p);
-                }
-            }
+        try (Stream<Path> earlier = Files.list(copies)) {
+            earlier.forEach(ServerCopy::remove);
         }
         run(
                 Map.of(),
@@ -109,7 +105,18 @@ final class ServerCopy {
                 "extract",
                 "--destination",
                 folder.toString());
-        Files.writeString(folder.resolve("state"), Files.getLastModifiedTime(jar).toString());
+        Files.createFile(whole);
+    }
+
+    /** What is still being written stays until the next time. */
+    private static void remove(Path copy) {
+        try (Stream<Path> all = Files.walk(copy)) {
+            for (Path p : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(p);
+            }
+        } catch (IOException | UncheckedIOException underWay) {
+            System.out.println(copy + " stays for now: " + underWay.getMessage());
+        }
     }
 
     /** It may outlive this process: what it makes gets its name when it is whole. */
@@ -138,12 +145,12 @@ final class ServerCopy {
     private void run(Map<String, String> environment, String... command) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.environment().putAll(environment);
-        builder.redirectOutput(folder.resolveSibling("server-copy.log").toFile());
+        builder.redirectOutput(copies.resolveSibling("server-copy.log").toFile());
         try {
             int status = builder.start().waitFor();
             if (status != 0) {
                 throw new IllegalStateException(
-                        "the server could not be unpacked; see e2e/target/server-copy.log");
+                        "no copy or archive of the server; see e2e/target/server-copy.log");
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
