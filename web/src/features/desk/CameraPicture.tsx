@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import { memo } from 'react'
 import type { DeskCamera, Job } from '../../shared/api/types'
 import { DroppedPicture } from './DroppedPicture'
+import { OldPicture } from './OldPicture'
 import { useStill } from './useStill'
 
 const APART_MILLIS = 250
@@ -13,7 +14,7 @@ interface Props {
 
 /** What the taken camera sees, fetched through the server. */
 export const CameraPicture = memo(function CameraPicture({ job, camera }: Props) {
-  const { image, shown, trouble } = useStill(job.id, camera?.id ?? 0, APART_MILLIS)
+  const { image, shown, old, trouble } = useStill(job.id, camera?.id ?? 0, APART_MILLIS)
   return (
     <Box
       sx={{
@@ -32,6 +33,7 @@ export const CameraPicture = memo(function CameraPicture({ job, camera }: Props)
         alt={camera ? `What ${camera.name} sees` : ''}
         style={{ width: '100%', display: 'block', visibility: shown ? 'visible' : 'hidden' }}
       />
+      {old && <OldPicture />}
       {!shown && trouble !== '' && camera && (
         <DroppedPicture key={camera.id} job={job} camera={camera} why={trouble} />
       )}

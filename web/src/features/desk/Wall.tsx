@@ -3,6 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase'
 import { memo } from 'react'
 import type { DeskCamera } from '../../shared/api/types'
 import { droppedPath, useDropped } from './useDropped'
+import { OldPicture } from './OldPicture'
 import { useStill } from './useStill'
 import { onWall } from './wall'
 import type { WallSize } from './wall'
@@ -46,7 +47,7 @@ interface TileProps {
 }
 
 const Tile = memo(function Tile({ job, camera: c, chosen, onTake }: TileProps) {
-  const { image, shown, trouble } = useStill(job, c.id, APART_MILLIS)
+  const { image, shown, old, trouble } = useStill(job, c.id, APART_MILLIS)
   const given = useDropped(job, c.id, trouble !== '')
   return (
     <ButtonBase
@@ -93,6 +94,7 @@ const Tile = memo(function Tile({ job, camera: c, chosen, onTake }: TileProps) {
           alt={`What ${c.name} sees`}
           style={{ width: '100%', display: 'block', visibility: shown ? 'visible' : 'hidden' }}
         />
+        {old && <OldPicture />}
         {!shown && given && (
           <Box sx={{ position: 'relative', width: 1, height: 1 }}>
             <img

@@ -97,3 +97,14 @@ it('waits for the answer to a change of its own', async () => {
   await vi.advanceTimersByTimeAsync(500)
   expect(readsOf(RIG)).toBe(2)
 })
+
+it('waits for no change of its own that takes long', async () => {
+  const { queries, readsOf } = page(RIG)
+  await vi.advanceTimersByTimeAsync(1000)
+  void new MutationObserver(queries, { mutationFn: () => new Promise(() => undefined) }).mutate()
+  lookSoon(queries, [{ queryKey: RIG }])
+  await vi.advanceTimersByTimeAsync(900)
+  expect(readsOf(RIG)).toBe(1)
+  await vi.advanceTimersByTimeAsync(500)
+  expect(readsOf(RIG)).toBe(2)
+})

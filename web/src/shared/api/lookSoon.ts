@@ -4,6 +4,8 @@ import type { QueryClient, QueryKey } from '@tanstack/react-query'
 const GATHER_MILLIS = 80
 /** A change of this tab's own is heard of before its answer is here: that answer is waited for. */
 const OWN_CHANGE_MILLIS = 100
+/** But not for long: behind a photo that is sent over a poor line, or an answer that never comes, others work on. */
+const LONGEST_WAIT_MILLIS = 1000
 
 /** Something that may have changed. */
 export interface News {
@@ -23,6 +25,7 @@ class Looks {
   private heard: Heard[] = []
   private timer: ReturnType<typeof setTimeout> | undefined
   private count = 0
+  private waited = 0
 
   constructor(private readonly queries: QueryClient) {
     queries.getQueryCache().subscribe((event) => {
@@ -45,11 +48,13 @@ class Looks {
 
   /** A read that began after the news came shows it, or will: it is not asked for again. */
   private look() {
-    if (this.queries.isMutating() > 0) {
+    if (this.queries.isMutating() > 0 && this.waited < LONGEST_WAIT_MILLIS) {
+      this.waited += OWN_CHANGE_MILLIS
       this.timer = setTimeout(() => this.look(), OWN_CHANGE_MILLIS)
       return
     }
     this.timer = undefined
+    this.waited = 0
     const heard = this.heard
     this.heard = []
     for (const { queryKey, exact = false, shown, at } of heard) {

@@ -4,6 +4,8 @@ import { post } from './client'
 import { jobKeys, resting } from './job'
 import { lookSoon } from './lookSoon'
 import { newKey } from './newKey'
+import { ANYTHING, missed, now, since } from './missed'
+import type { Changed, Hello } from './missed'
 import type { Job, Present } from './types'
 
 /** This browser tab, told from others of the same person; the same again after a reload. */
@@ -14,14 +16,6 @@ const SILENT_MILLIS = 25_000
 const HERE_MILLIS = 10_000
 const RECONNECT_MILLIS = 1000
 const UNSEEN_MILLIS = 10_000
-
-/** What changed in a job: its plan, with the version it has then, or something beside it. */
-interface Changed {
-  readonly version: number
-  readonly part: string
-}
-
-const ANYTHING: Changed = { version: 0, part: '' }
 
 /** Parts that the job itself does not show. */
 const APART = new Set(['hall', 'desk', 'drivers', 'knobs'])
@@ -52,7 +46,9 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
     let again: ReturnType<typeof setTimeout> | undefined
     let silence: ReturnType<typeof setTimeout> | undefined
     let closed = false
+    let heardAt = now()
     const alive = () => {
+      heardAt = now()
       setLost(false)
       clearTimeout(silence)
       silence = setTimeout(reconnect, SILENT_MILLIS)
@@ -71,13 +67,10 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
     }
     const connect = () => {
       stream = new EventSource(`/api/jobs/${job}/events?tab=${TAB}`)
-      let first = true
-      stream.addEventListener('hello', () => {
+      stream.addEventListener('hello', (e) => {
+        const unheard = since(heardAt)
         alive()
-        // What happened while nobody listened was not told.
-        if (!first || wasLost) lookAnew()
-        first = false
-        wasLost = false
+        missed(JSON.parse(e.data as string) as Hello, unheard).forEach(lookAnew)
       })
       stream.addEventListener('beat', alive)
       stream.addEventListener('presence', (e) => {
@@ -88,12 +81,10 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
       })
       stream.onerror = reconnect
     }
-    let wasLost = false
     const reconnect = () => {
       if (closed) return
       stream?.close()
       setLost(true)
-      wasLost = true
       clearTimeout(again)
       again = setTimeout(connect, RECONNECT_MILLIS)
     }
@@ -109,7 +100,6 @@ export function useLive(job: number, page: string): { readonly lost: boolean } {
           stream = undefined
         }, UNSEEN_MILLIS)
       } else if (!stream) {
-        wasLost = true
         connect()
       }
     }

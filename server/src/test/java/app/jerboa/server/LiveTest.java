@@ -86,10 +86,27 @@ class LiveTest extends RunningServer {
         }
         asha.send(
                 "POST", job + "/changes", edit("device", 7, "address", "10.44.8.21", "10.44.8.41"));
-        assertThat(until(heard, "\"version\":0")).as("told to look anew").isTrue();
+        assertThat(until(heard, "\"part\":\"\"")).as("told to look anew").isTrue();
         asha.send(
                 "POST", job + "/changes", edit("device", 7, "address", "10.44.8.41", "10.44.8.42"));
         assertThat(until(heard, "\"version\":3")).isTrue();
+    }
+
+    /** What changed after a page read the job and before it listened is told with the first word. */
+    @Test
+    void theFirstWordTellsWhatWasToldLately() throws InterruptedException {
+        Client asha = new Client().signIn();
+        String job =
+                "/api/jobs/"
+                        + asha.send("POST", "/api/jobs/demo", Map.of()).json().get("id").asLong();
+        BlockingQueue<String> already = listening(asha, job, "tab-asha-4");
+        asha.send(
+                "POST", job + "/changes", edit("device", 7, "address", "10.44.8.21", "10.44.8.41"));
+        assertThat(until(already, "\"version\":2")).isTrue();
+        BlockingQueue<String> late = listening(asha, job, "tab-asha-5");
+        assertThat(late.poll(10, TimeUnit.SECONDS))
+                .startsWith("data:{\"listened\":")
+                .contains("\"version\":2,\"part\":\"plan\"");
     }
 
     private static BlockingQueue<String> listening(Client client, String job, String tab)

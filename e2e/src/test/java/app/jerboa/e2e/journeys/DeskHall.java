@@ -10,10 +10,13 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.concurrent.Callable;
 import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.TestWatcher;
 import tools.jackson.databind.JsonNode;
 
 /** Four cameras that were brought up, driven from the page and looked at past the server. */
+@ExtendWith(DeskHall.AnotherHallAfterAFailure.class)
 abstract class DeskHall extends Jerboa {
     /** Another class may have put a hall of its own here. */
     protected static long job;
@@ -26,20 +29,15 @@ abstract class DeskHall extends Jerboa {
         job = fourCameras;
     }
 
-    /** What a journey that failed may have left behind costs none of those after it. */
-    @BeforeEach
-    void asItWas() {
-        if (job == 0) {
-            return;
+    /**
+     * What a journey that failed left behind costs none of those after it, nor its own second try.
+     */
+    static final class AnotherHallAfterAFailure implements TestWatcher {
+        @Override
+        public void testFailed(ExtensionContext context, Throwable cause) {
+            job = 0;
+            fourCameras = 0;
         }
-        String desk = "/api/jobs/" + job + "/desk";
-        for (JsonNode camera : user.send("GET", desk, "").path("cameras")) {
-            if (camera.get("onAir").asBoolean()) {
-                String air = desk + "/" + camera.get("id").asLong() + "/air";
-                user.send("PUT", air, "{\"onAir\":false}");
-            }
-        }
-        user.send("DELETE", desk + "/feels/ceiling-ptz", "");
     }
 
     protected static void openDesk() {

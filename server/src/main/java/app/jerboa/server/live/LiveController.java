@@ -44,7 +44,7 @@ class LiveController {
         this.presence = presence;
     }
 
-    /** Events hello, beat, changed and presence; beat every 10 s. */
+    /** Events hello with what was told lately, beat every 10 s, changed and presence. */
     @GetMapping(value = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @Hidden
     SseEmitter events(

@@ -1,5 +1,6 @@
 package app.jerboa.server.live;
 
+import app.jerboa.server.platform.Threads;
 import jakarta.annotation.PreDestroy;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -61,18 +62,25 @@ class NoticeListener {
         stopping = true;
     }
 
+    /**
+     * Without this thread no page hears of anything, nor a head of a stop elsewhere: it goes on.
+     */
     private void listen() {
         while (!stopping) {
-            try (Connection connection =
-                            DriverManager.getConnection(database.determineUrl(), properties());
-                    Statement statement = connection.createStatement()) {
-                statement.execute("listen jerboa");
-                events.publishEvent(new Reconnected());
-                read(connection.unwrap(PGConnection.class), statement);
-            } catch (SQLException e) {
-                LOG.info("the database does not tell of changes just now: {}", e.getMessage());
-                pause();
-            }
+            Threads.guarded("hearing of changes", this::listenOnce);
+            pause();
+        }
+    }
+
+    private void listenOnce() {
+        try (Connection connection =
+                        DriverManager.getConnection(database.determineUrl(), properties());
+                Statement statement = connection.createStatement()) {
+            statement.execute("listen jerboa");
+            events.publishEvent(new Reconnected());
+            read(connection.unwrap(PGConnection.class), statement);
+        } catch (SQLException e) {
+            LOG.info("the database does not tell of changes just now: {}", e.getMessage());
         }
     }
 
@@ -102,11 +110,10 @@ class NoticeListener {
 
     private void handOn(String payload) {
         try {
-            events.publishEvent(json.readValue(payload, Notice.class));
+            Notice notice = json.readValue(payload, Notice.class);
+            Threads.guarded("handing on a notice", () -> events.publishEvent(notice));
         } catch (JacksonException e) {
             LOG.warn("a notice was not understood: {}", e.getOriginalMessage());
-        } catch (RuntimeException e) {
-            LOG.warn("a notice could not be handled", e);
         }
     }
 

@@ -47,6 +47,7 @@ class Watchers {
     private final Map<Long, Set<Watcher>> byJob = new ConcurrentHashMap<>();
     private final ExecutorService tellers = Threads.many("tellers", MOST_AT_ONCE);
     private final ExecutorService looks = Threads.few("presence", 1, MOST_LOOKS_WAITING);
+    private final LatelyTold lately = new LatelyTold(System::nanoTime);
     private final Presence presence;
     private final OpenLines lines;
 
@@ -160,7 +161,8 @@ class Watchers {
         watcher.stream.onCompletion(() -> forget(watcher));
         watcher.stream.onError(e -> forget(watcher));
         watcher.stream.onTimeout(watcher.stream::complete);
-        watcher.tell("hello", Map.of());
+        // From here on it is told itself.
+        watcher.tell("hello", lately.of(opening.job()));
         return watcher.stream;
     }
 
@@ -191,6 +193,9 @@ class Watchers {
 
     @EventListener
     void told(Notice notice) {
+        if (notice.kind().equals(Notice.CHANGED)) {
+            lately.keep(notice);
+        }
         Set<Watcher> watchers = byJob.getOrDefault(notice.job(), Set.of());
         if (watchers.isEmpty() || notice.kind().equals(Notice.STOP_ALL)) {
             return;
@@ -219,6 +224,7 @@ class Watchers {
     /** Notices may have been missed: every page looks anew. */
     @EventListener
     void reconnected(NoticeListener.Reconnected event) {
+        lately.listens();
         byJob.forEach(
                 (job, watchers) -> {
                     Notice look = new Notice(job, Notice.CHANGED, 0, "");
@@ -229,6 +235,7 @@ class Watchers {
     /** Without a sign of life a broken connection would look like a quiet one, on both sides. */
     @Scheduled(fixedRate = BEAT_MILLIS)
     void beat() {
+        lately.forget();
         for (Set<Watcher> watchers : byJob.values()) {
             for (Watcher w : watchers) {
                 if (w.tooSlow()) {

@@ -1,0 +1,96 @@
+import { get, sentence } from '../../shared/api/client'
+import { stillTurns } from './stillTurns'
+
+/** After none came. */
+const AGAIN_MILLIS = 3000
+/** The next one is late: what is shown may be over. One out of a stream takes a second or two. */
+const OLD_MILLIS = 4000
+/** The server says within 7 s why there is none: whoever says nothing for so long does not answer. */
+const LOST_MILLIS = 10_000
+const LOST = `No picture came for ${LOST_MILLIS / 1000} s: the server does not answer.`
+
+/** What is known of the pictures that are followed. */
+export interface Told {
+  readonly came: () => void
+  readonly old: (old: boolean) => void
+  /** Empty when it is over. */
+  readonly trouble: (why: string) => void
+}
+
+/**
+ * Shows the pictures at a path in an image, one after the other. Call what comes back to end it.
+ *
+ * @param apart milliseconds between two at least
+ * @param looked whether anybody can see it
+ */
+export function followStills(
+  at: HTMLImageElement,
+  path: string,
+  apart: number,
+  looked: () => boolean,
+  told: Told,
+): () => void {
+  let ended = false
+  let mine = false
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let late: ReturnType<typeof setTimeout> | undefined
+  let leave: () => void = () => undefined
+  let asked = 0
+  let count = 0
+  const later = (millis: number) => {
+    clearTimeout(timer)
+    timer = setTimeout(next, millis)
+  }
+  function next() {
+    if (!looked()) return later(apart)
+    leave = stillTurns.want(() => {
+      mine = true
+      asked = performance.now()
+      at.src = `${path}?n=${count++}`
+      late = setTimeout(isOld, OLD_MILLIS)
+    })
+    return undefined
+  }
+  const over = () => {
+    clearTimeout(late)
+    told.old(false)
+    if (mine) stillTurns.giveBack()
+    mine = false
+  }
+  function isOld() {
+    told.old(true)
+    late = setTimeout(lost, LOST_MILLIS - OLD_MILLIS)
+  }
+  function lost() {
+    at.removeAttribute('src')
+    over()
+    told.trouble(LOST)
+    later(AGAIN_MILLIS)
+  }
+  const came = () => {
+    over()
+    told.trouble('')
+    told.came()
+    later(Math.max(0, apart - (performance.now() - asked)))
+  }
+  const failed = () => {
+    over()
+    get(path).catch((e: unknown) => {
+      if (!ended) told.trouble(sentence(e))
+    })
+    later(AGAIN_MILLIS)
+  }
+  at.addEventListener('load', came)
+  at.addEventListener('error', failed)
+  next()
+  return () => {
+    ended = true
+    clearTimeout(timer)
+    leave()
+    at.removeEventListener('load', came)
+    at.removeEventListener('error', failed)
+    at.removeAttribute('src')
+    over()
+    told.trouble('')
+  }
+}
