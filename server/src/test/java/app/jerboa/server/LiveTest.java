@@ -92,7 +92,9 @@ class LiveTest extends RunningServer {
         assertThat(until(heard, "\"version\":3")).isTrue();
     }
 
-    /** What changed after a page read the job and before it listened is told with the first word. */
+    /**
+     * What changed after a page read the job and before it listened is told with the first word.
+     */
     @Test
     void theFirstWordTellsWhatWasToldLately() throws InterruptedException {
         Client asha = new Client().signIn();

@@ -3,6 +3,8 @@ package app.jerboa.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -79,6 +81,37 @@ class ProvingTest extends RunningServer {
                             assertThat(o.get("detail").asString()).isNotBlank();
                         });
         assertThat(all(asha.get(job).json().get("lines")).get(0).get("proved").asInt()).isZero();
+    }
+
+    @Test
+    void whatCannotBePutBackSaysWhy() throws SQLException {
+        JsonNode device = asha.get(job).json().get("devices").get(0);
+        leftAMovedHead(device.get("id").asLong());
+        Answer stays = asha.send("POST", job + "/prove/put-back", Map.of());
+        assertThat(stays.code()).isEqualTo("not-put-back");
+        assertThat(stays.json().get("detail").asString())
+                .startsWith("Not put back: " + device.get("name").asString() + " head (");
+        assertThat(asha.get(job + "/prove").json().get("left")).hasSize(1);
+    }
+
+    /** It may come back: an undo brings it. */
+    @Test
+    void whatWasLeftOfADeviceThatIsPlannedNoMoreKeepsNobody() throws SQLException {
+        leftAMovedHead(999_999);
+        assertThat(asha.get(job + "/prove").json().get("left")).isEmpty();
+        assertThat(asha.send("POST", job + "/prove/put-back", Map.of()).status()).isEqualTo(200);
+    }
+
+    private void leftAMovedHead(long device) throws SQLException {
+        try (var connection =
+                        DriverManager.getConnection(databaseUrl(), "jerboa", databasePassword());
+                var row =
+                        connection.prepareStatement(
+                                "insert into put_back (job_id, device_id, what, value, server, login) values (?, ?, 'head', '0 0 0', 'one', 'asha')")) {
+            row.setLong(1, Long.parseLong(job.substring(job.lastIndexOf('/') + 1)));
+            row.setLong(2, device);
+            row.executeUpdate();
+        }
     }
 
     @Test

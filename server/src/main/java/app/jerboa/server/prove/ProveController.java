@@ -92,7 +92,7 @@ class ProveController {
                 run.map(RunRow::count).orElse(0),
                 run.map(RunRow::doing).orElse(""),
                 run.map(RunRow::why).orElse(""),
-                runs.left(job).stream().map(r -> left(stored, r)).toList(),
+                runs.left(job).stream().flatMap(r -> left(stored, r).stream()).toList(),
                 words(Proving.BY_MACHINE),
                 words(Proving.MOVING));
     }
@@ -167,13 +167,18 @@ class ProveController {
         return topics.stream().map(Topic::wire).toList();
     }
 
-    private static LeftBody left(Jobs.Stored stored, PutBackRow r) {
-        return new LeftBody(
-                r.deviceId(),
-                stored.job().device(new DeviceId(r.deviceId())).map(Device::name).orElse(""),
-                r.what(),
-                r.value(),
-                r.since().withOffsetSameInstant(ZoneOffset.UTC));
+    /** Empty for one of a device that is planned no more. */
+    private static Optional<LeftBody> left(Jobs.Stored stored, PutBackRow r) {
+        return stored.job()
+                .device(new DeviceId(r.deviceId()))
+                .map(
+                        d ->
+                                new LeftBody(
+                                        r.deviceId(),
+                                        d.name(),
+                                        r.what(),
+                                        r.value(),
+                                        r.since().withOffsetSameInstant(ZoneOffset.UTC)));
     }
 
     @PostMapping("/start")

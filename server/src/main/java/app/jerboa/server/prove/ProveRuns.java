@@ -5,6 +5,7 @@ import app.jerboa.core.job.Line;
 import app.jerboa.core.job.desk.DeskWays;
 import app.jerboa.core.job.proof.Standing;
 import app.jerboa.core.job.proof.Topic;
+import app.jerboa.core.value.DeviceId;
 import app.jerboa.server.desk.MachineDesk;
 import app.jerboa.server.desk.MachineDesks;
 import app.jerboa.server.desk.MachineStopped;
@@ -215,7 +216,9 @@ class ProveRuns {
     private void clearUp(List<PutBackRow> left) {
         for (PutBackRow row : left) {
             Person by = people.loadUserByUsername(row.login());
-            for (int i = 0; i < TRIES_TO_PUT_BACK && !putBack(row, row.stops(), by); i++) {
+            for (int i = 0;
+                    i < TRIES_TO_PUT_BACK && putBack(row, row.stops(), by).isPresent();
+                    i++) {
                 pause();
             }
         }
@@ -229,57 +232,75 @@ class ProveRuns {
         }
     }
 
-    /** Everything that is left of a job, as a person wishes. */
+    /**
+     * Everything that is left of a job, as a person wishes.
+     *
+     * @throws Problem that says what stays as it is, and why; the rest was put back
+     */
     void putBack(long job, Person by) {
         long stops = desks.stops(job);
-        putBacks.left(job).forEach(row -> putBack(row, stops, by));
+        List<String> stays =
+                putBacks.left(job).stream()
+                        .flatMap(row -> putBack(row, stops, by).stream())
+                        .toList();
+        if (!stays.isEmpty()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "not-put-back",
+                    Words.say("prove.left-as-it-is", Map.of("what", String.join(", ", stays))));
+        }
     }
 
     /**
+     * What was left of a device that is planned no more waits for it to come back.
+     *
      * @param stops how often all was stopped when it was decided: once more, and it stays as it is
+     * @return what stays and why; empty when it was put back
      */
-    private boolean putBack(PutBackRow row, long stops, Person by) {
+    private Optional<String> putBack(PutBackRow row, long stops, Person by) {
         Jobs.Stored stored = jobs.load(row.jobId());
-        Device device = stored.need(row.deviceId());
-        boolean back =
-                row.what().equals(PutBacks.HEAD)
-                        ? headBack(row, stops, device, by)
-                        : knobBack(row, stored, device, by);
-        tell(row.jobId());
-        return back;
-    }
-
-    private boolean headBack(PutBackRow row, long stops, Device device, Person by) {
+        Optional<Device> planned = stored.job().device(new DeviceId(row.deviceId()));
+        if (planned.isEmpty()) {
+            return Optional.empty();
+        }
+        Device device = planned.get();
         try {
-            desks.insistNotStopped(row.jobId(), stops);
-            headBack(row, stops, by);
+            if (row.what().equals(PutBacks.HEAD)) {
+                headBack(row, stops, by);
+            } else {
+                knobBack(row, stored, device, by);
+            }
             putBacks.done(row.jobId(), device, row.what());
-            return true;
-        } catch (MachineStopped | NoAnswer e) {
+            return Optional.empty();
+        } catch (MachineStopped | NoAnswer | KnobHands.NotTurned | Problem e) {
             LOG.info("{} was not put back: {}", device.name(), e.getMessage());
-            return false;
+            return Optional.of(
+                    Words.say(
+                            "prove.stays",
+                            Map.of(
+                                    "device",
+                                    device.name(),
+                                    "what",
+                                    row.what(),
+                                    "why",
+                                    e.getMessage())));
+        } finally {
+            tell(row.jobId());
         }
     }
 
     private void headBack(PutBackRow row, long stops, Person by) {
+        desks.insistNotStopped(row.jobId(), stops);
         try (MachineDesk desk = desks.take(row.jobId(), row.deviceId(), by, "")) {
             desks.insistNotStopped(row.jobId(), stops);
             new HeadTests(desk).putBack(row.value());
         }
     }
 
-    private boolean knobBack(PutBackRow row, Jobs.Stored stored, Device device, Person by) {
-        try {
-            device.profile()
-                    .knob(row.what())
-                    .ifPresent(
-                            k -> hands.turn(stored, device, k, Integer.parseInt(row.value()), by));
-            putBacks.done(row.jobId(), device, row.what());
-            return true;
-        } catch (KnobHands.NotTurned | Problem e) {
-            LOG.info("{} was not put back: {}", device.name(), e.getMessage());
-            return false;
-        }
+    private void knobBack(PutBackRow row, Jobs.Stored stored, Device device, Person by) {
+        device.profile()
+                .knob(row.what())
+                .ifPresent(k -> hands.turn(stored, device, k, Integer.parseInt(row.value()), by));
     }
 
     @PreDestroy
