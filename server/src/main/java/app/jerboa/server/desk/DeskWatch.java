@@ -119,27 +119,28 @@ class DeskWatch implements HealthIndicator {
     }
 
     private void ask(Desk desk) {
-        CameraLink camera = desk.driving.camera().orElse(null);
-        if (camera == null
-                || !camera.link().can().tells()
+        Question asked = desk.driving.asks().orElse(null);
+        if (asked == null
+                || !asked.camera().link().can().tells()
                 || !desk.asking.compareAndSet(false, true)) {
             return;
         }
+        CameraLink camera = asked.camera();
         camera.link()
                 .askPanTilt(true)
                 .thenCombine(camera.link().askZoom(true), Seen::new)
                 .thenCombine(AxisReading.of(camera), Seen::with)
-                .whenCompleteAsync((seen, failure) -> answered(desk, camera, seen), shows);
+                .whenCompleteAsync((seen, failure) -> answered(desk, asked, seen), shows);
     }
 
-    private static void answered(Desk desk, CameraLink camera, Seen seen) {
+    private static void answered(Desk desk, Question asked, Seen seen) {
         Threads.guarded(
                 "showing where a head points",
                 () -> {
                     if (seen == null) {
-                        silent(desk, camera);
+                        silent(desk, asked.camera());
                     } else {
-                        show(desk, camera, seen);
+                        show(desk, asked, seen);
                     }
                 });
         desk.asking.set(false);
@@ -155,7 +156,8 @@ class DeskWatch implements HealthIndicator {
         }
     }
 
-    private static void show(Desk desk, CameraLink camera, Seen seen) {
+    private static void show(Desk desk, Question asked, Seen seen) {
+        CameraLink camera = asked.camera();
         PanTilt at = seen.at();
         ZoomPosition zoom = seen.zoom();
         Head head = camera.head();
@@ -167,7 +169,7 @@ class DeskWatch implements HealthIndicator {
                         at.tilt() / counts,
                         head.lens().angleDegrees(share(zoom)),
                         seen.axes());
-        desk.driving.seen(where);
+        desk.driving.seen(asked, where);
         desk.screen.show(position(camera, where, zoom, desk.driving.going()));
     }
 

@@ -325,7 +325,7 @@ final class Driving {
 
     private void needs(MoveGate.Keeps what) {
         hand.insistOnLettingGo();
-        hand.stand();
+        hand.stand(clock.getAsLong());
         screen.accept(new DeskMessages.Needs(camera.device(), what));
     }
 
@@ -352,6 +352,7 @@ final class Driving {
             bearing.goes();
         }
         told.tell(camera, motion);
+        hand.told(motion, clock.getAsLong());
     }
 
     synchronized boolean isMoving() {
@@ -383,7 +384,7 @@ final class Driving {
     private void nothingMoves() {
         told.stand();
         waiting = Motion.NONE;
-        hand.stand();
+        hand.stand(clock.getAsLong());
     }
 
     /**
@@ -424,9 +425,17 @@ final class Driving {
         }
     }
 
+    /** The camera is asked where it points from now on; empty without one. */
+    synchronized Optional<Question> asks() {
+        return camera().map(c -> new Question(c, hand.gone(clock.getAsLong())));
+    }
+
     /** The camera says where it points: one that went by itself has arrived when it stays so. */
-    synchronized void seen(Pointing where) {
-        hand.seen(where);
+    synchronized void seen(Question asked, Pointing where) {
+        if (!asked.camera().equals(camera)) {
+            return;
+        }
+        hand.seen(where, asked.gone());
         boolean leaves = bearing.seen(where);
         if (told.now().byItself() && leaves) {
             stop(SOFT_LIMIT);

@@ -4,6 +4,7 @@ import app.jerboa.core.motion.AxisDrive;
 import app.jerboa.core.motion.Feel;
 import app.jerboa.core.motion.MotionAxis;
 import app.jerboa.core.motion.Push;
+import app.jerboa.core.motion.Reckoning;
 import app.jerboa.core.motion.SoftLimits;
 import app.jerboa.core.motion.SpeedScale;
 import app.jerboa.core.motion.SteadyMove;
@@ -29,6 +30,11 @@ final class StickHand {
     private StickSpeeds speeds;
     private SoftLimits limits = SoftLimits.NONE;
     private Optional<Pointing> pointing = Optional.empty();
+    private Reckoning reckoning = new Reckoning();
+
+    /** How far it was told to go when it was asked where it points. */
+    private Map<MotionAxis, Double> goneThen = Map.of();
+
     private final Map<MotionAxis, AxisDrive> drives = new EnumMap<>(MotionAxis.class);
     private KeptMove going;
     private boolean off;
@@ -53,6 +59,7 @@ final class StickHand {
         feel = driver;
         speeds = new StickSpeeds(feel, pan, tilt, can.zoomSteps(), more, view);
         pointing = Optional.empty();
+        reckoning = new Reckoning();
         going = null;
         insistOnLettingGo();
     }
@@ -87,9 +94,24 @@ final class StickHand {
                 : OptionalInt.empty();
     }
 
-    /** Where the head says that it points, and how wide it sees. */
-    void seen(Pointing where) {
+    /** How far the head was told to go by now. */
+    Map<MotionAxis, Double> gone(long now) {
+        return reckoning.gone(now / NANOS);
+    }
+
+    /** The head was told this. */
+    void told(Motion motion, long now) {
+        reckoning.goes(perSecond(motion), now / NANOS);
+    }
+
+    /**
+     * Where the head says that it points, and how wide it sees.
+     *
+     * @param gone how far it was told to go when it was asked
+     */
+    void seen(Pointing where, Map<MotionAxis, Double> gone) {
         pointing = Optional.of(where);
+        goneThen = gone;
         if (speeds != null) {
             speeds.view(where.viewDegrees());
         }
@@ -167,7 +189,8 @@ final class StickHand {
     }
 
     /** Whatever moved was stopped: the ramp begins anew. */
-    void stand() {
+    void stand(long now) {
+        reckoning.goes(Map.of(), now / NANOS);
         if (speeds != null) {
             speeds.stand();
         }
@@ -195,15 +218,24 @@ final class StickHand {
         }
         double seconds = moving ? (now - rampedAt) / NANOS : 0;
         rampedAt = now;
-        return Optional.of(Motion.of(withinLimits(speeds.after(seconds))));
+        return Optional.of(Motion.of(withinLimits(speeds.after(seconds), now)));
     }
 
-    private StickSpeeds.Steps withinLimits(StickSpeeds.Steps wanted) {
+    /**
+     * By where it said that it is, and by where it may be since: whichever is nearer to a limit.
+     */
+    private StickSpeeds.Steps withinLimits(StickSpeeds.Steps wanted, long now) {
         if (limits.isNone()) {
             return wanted;
         }
-        return pointing.map(p -> limits.keep(wanted, p.places(), drives))
-                .orElse(StickSpeeds.Steps.NONE);
+        if (pointing.isEmpty()) {
+            return StickSpeeds.Steps.NONE;
+        }
+        Map<MotionAxis, Double> said = pointing.get().places();
+        return limits.keep(
+                limits.keep(wanted, said, drives),
+                reckoning.from(said, goneThen, now / NANOS),
+                drives);
     }
 
     /** How fast a motion goes, in degrees or metres a second; empty before any head was taken. */

@@ -79,6 +79,11 @@ class DrivingTest {
         return new Pointing(new PanTilt(pan, tilt), pan, tilt, 60);
     }
 
+    /** Asked and said at once. */
+    private void seen(Pointing where) {
+        driving.asks().ifPresent(asked -> driving.seen(asked, where));
+    }
+
     private void pass(int millis) {
         now += millis * 1_000_000L;
     }
@@ -250,14 +255,14 @@ class DrivingTest {
     @Test
     void homeIsOverWhenTheHeadStaysWhereItIs() {
         driving.home();
-        driving.seen(at(9, 9));
-        driving.seen(at(9, 9));
+        seen(at(9, 9));
+        seen(at(9, 9));
         assertThat(driving.isMoving()).as("it may not have begun").isTrue();
         pass(600);
-        driving.seen(at(5, 5));
+        seen(at(5, 5));
         assertThat(driving.isMoving()).isTrue();
-        driving.seen(at(0, 0));
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
+        seen(at(0, 0));
         assertThat(driving.isMoving()).isFalse();
     }
 
@@ -274,12 +279,12 @@ class DrivingTest {
     })
     void aRecallThatBeginsOutsideItsLimitsOnlyComesBack(int from, String way, boolean stops) {
         driving.gate(L1, limited(30));
-        driving.seen(new Pointing(new PanTilt(from, 0), from, 0, 60));
+        seen(new Pointing(new PanTilt(from, 0), from, 0, 60));
         driving.recall(9);
         double far = from;
         for (String pan : way.split(" ", -1)) {
             far = Double.parseDouble(pan);
-            driving.seen(new Pointing(new PanTilt((int) (10 * far), 0), far, 0, 60));
+            seen(new Pointing(new PanTilt((int) (10 * far), 0), far, 0, 60));
         }
         assertThat(head.told.contains("stop")).as(way + " to " + far).isEqualTo(stops);
     }
@@ -306,10 +311,10 @@ class DrivingTest {
         assertThat(head.told).containsExactly("recall 7 at 24");
         assertThat(marks.stored).contains(L1);
         pass(600);
-        driving.seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 60));
-        driving.seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 50));
+        seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 60));
+        seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 50));
         assertThat(driving.isMoving()).as("it still zooms").isTrue();
-        driving.seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 50));
+        seen(new Pointing(new PanTilt(5, 0), 0.3, 0, 50));
         assertThat(driving.isMoving()).isFalse();
         driving.recall(8);
         driving.recall(6);
@@ -318,9 +323,9 @@ class DrivingTest {
         assertThat(head.told).last().isEqualTo("stop");
         assertThat(driving.isMoving()).isFalse();
         driving.gate(L1, limited(30));
-        driving.seen(at(29, 0));
+        seen(at(29, 0));
         driving.recall(9);
-        driving.seen(at(31, 0));
+        seen(at(31, 0));
         assertThat(head.told).as("beyond its soft limit").last().isEqualTo("stop");
     }
 
@@ -332,7 +337,7 @@ class DrivingTest {
         push(0.8);
         assertThat(head.told).isEmpty();
         push(0);
-        driving.seen(at(3, 0));
+        seen(at(3, 0));
         assertThat(driving.saidWhereItPoints()).isTrue();
         push(0.8);
         assertThat(head.told).isNotEmpty();
@@ -476,7 +481,7 @@ class DrivingTest {
                         d -> pass(150),
                         d -> marks.asked.forEach(m -> m.complete(null)),
                         d -> marks.stored.clear(),
-                        d -> d.seen(at(random.nextInt(2), 0)),
+                        d -> seen(at(random.nextInt(2), 0)),
                         d -> d.go(SteadyMoves.Wish.panTilt(1, 30, 0, 10)),
                         d -> d.keepGoing(1),
                         d -> d.gate(L1, gate(random.nextInt(9) > 0, random.nextInt(9) == 0)),
@@ -567,7 +572,7 @@ class DrivingTest {
             driving.watch();
             is += driving.going().of(MotionAxis.PAN) * 0.02;
             if (t % 100 == 0) {
-                driving.seen(new Pointing(new PanTilt((int) (is * 14), 0), is, 0, 60));
+                seen(new Pointing(new PanTilt((int) (is * 14), 0), is, 0, 60));
             }
             pass(20);
         }
@@ -579,7 +584,7 @@ class DrivingTest {
         driving.go(SteadyMoves.Wish.panTilt(7, 20, 0, 4));
         assertThat(told(DeskMessages.Trouble.class)).hasSize(1);
         assertThat(head.told).as("nobody knows yet where it points").isEmpty();
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         driving.go(SteadyMoves.Wish.panTilt(7, 20, 0, 4));
         double is = kept(7, 0, 3_400);
         assertThat(head.told).doesNotContain("stop");
@@ -595,7 +600,7 @@ class DrivingTest {
     @CsvSource({"200, 0, 10, beyond the limits", "20, 0, 0.01, at least", "0, 0, 10, points there"})
     void aSteadyMoveThatCannotBeIsRefusedInWords(
             double pan, double tilt, double seconds, String words) {
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         driving.go(SteadyMoves.Wish.panTilt(1, pan, tilt, seconds));
         assertThat(head.told).isEmpty();
         assertThat(told(DeskMessages.Trouble.class).get(0).reason()).contains(words);
@@ -604,7 +609,7 @@ class DrivingTest {
     /** It lives by the beats of its own page and number; after a stop no beat brings it back. */
     @Test
     void aSteadyMoveEndsWithItsBeatAndWithAStop() {
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         driving.go(SteadyMoves.Wish.panTilt(1, 30, 0, 10));
         kept(2, 0, 240);
         assertThat(head.told).last().isEqualTo("stop");
@@ -623,7 +628,7 @@ class DrivingTest {
     /** Where it is cannot be reckoned for long. */
     @Test
     void aSteadyMoveWhoseHeadSaysNothingIsStopped() {
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         driving.go(SteadyMoves.Wish.panTilt(1, 60, 0, 20));
         for (int t = 0; t <= 1_000; t += 20) {
             assertThat(head.told).as("after %d ms", t).doesNotContain("stop");
@@ -640,12 +645,12 @@ class DrivingTest {
 
     @Test
     void aSteadyMoveThatGoesOnAirBetweenTwoStepsIsStopped() {
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         driving.go(SteadyMoves.Wish.panTilt(1, 30, 0, 10));
         pass(100);
         driving.keepGoing(1);
         driving.watch();
-        driving.seen(new Pointing(new PanTilt(22, 0), 30 * 0.5 / 9.6, 0, 60));
+        seen(new Pointing(new PanTilt(22, 0), 30 * 0.5 / 9.6, 0, 60));
         driving.watch();
         assertThat(head.told).last().isEqualTo("drive 0 0");
         driving.gate(L1, gate(true, true));
@@ -669,10 +674,10 @@ class DrivingTest {
         push(1);
         assertThat(head.told).as("nobody knows yet where it points").isEmpty();
         push(0);
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         push(1);
         assertThat(head.told).last().asString().startsWith("drive ").isNotEqualTo("drive 24 0");
-        driving.seen(at(30, 0));
+        seen(at(30, 0));
         push(1);
         assertThat(head.told).last().isEqualTo("stop");
         push(0);
@@ -693,6 +698,45 @@ class DrivingTest {
             push(-1);
         }
         assertThat(head.told).as("it says no more where it points").last().isEqualTo("stop");
+    }
+
+    /** What it says is as old as the question: what it was told to go since then counts. */
+    @Test
+    void aLateReadingKeepsAHeadFromItsLimitAllTheSame() {
+        driving.gate(L1, limited(30));
+        seen(at(0, 0));
+        push(1);
+        int before = toldPan();
+        Question asked = driving.asks().orElseThrow();
+        for (int i = 0; i < 15; i++) {
+            pass(20);
+            push(1);
+        }
+        int unheard = toldPan();
+        assertThat(unheard).as("slower, though nothing was heard").isBetween(1, before - 1);
+        driving.seen(asked, at(0, 0));
+        push(1);
+        assertThat(toldPan()).as("it was there 0.3 s ago").isEqualTo(unheard);
+        seen(at(0, 0));
+        push(1);
+        assertThat(toldPan()).as("it is there").isEqualTo(before);
+    }
+
+    private int toldPan() {
+        String last = head.told.get(head.told.size() - 1);
+        assertThat(last).startsWith("drive ");
+        return Integer.parseInt(last.split(" ", -1)[1]);
+    }
+
+    @Test
+    void whatTheCameraBeforeSaidIsNotWhereThisOnePoints() {
+        Question asked = driving.asks().orElseThrow();
+        driving.letGo();
+        driving.take(link(L2, new FakeHead()), open());
+        driving.seen(asked, at(7, 0));
+        assertThat(driving.saidWhereItPoints()).isFalse();
+        seen(at(7, 0));
+        assertThat(driving.saidWhereItPoints()).isTrue();
     }
 
     /** Turned while it is held it would jump the other way: it is stopped first. */
@@ -722,7 +766,7 @@ class DrivingTest {
             pass(20);
         }
         assertThat(head.told).isEmpty();
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         push(1);
         assertThat(head.told).hasSize(1);
         for (int i = 0; i < 60; i++) {
@@ -736,7 +780,7 @@ class DrivingTest {
     @Test
     void aRecallBetweenLimitsOfAHeadThatFallsSilentIsStopped() {
         driving.gate(L1, limited(30));
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         driving.recall(7);
         for (int t = 0; t < 1_000; t += 20) {
             pass(20);
@@ -751,7 +795,7 @@ class DrivingTest {
 
     @Test
     void aHomeBeyondASoftLimitIsRefused() {
-        driving.seen(at(-20, 0));
+        seen(at(-20, 0));
         driving.gate(L1, limited(-10));
         driving.home();
         assertThat(head.told).isEmpty();
@@ -792,11 +836,11 @@ class DrivingTest {
                                 MotionAxis.TILT, 0.0,
                                 MotionAxis.ROLL, 20.0),
                         4);
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         driving.go(quarter);
         assertThat(told(DeskMessages.Trouble.class)).as("it has not told its roll").hasSize(1);
         double rolled = 0;
-        driving.seen(rolled(rolled));
+        seen(rolled(rolled));
         driving.go(
                 new SteadyMoves.Wish(
                         2,
@@ -810,7 +854,7 @@ class DrivingTest {
             driving.watch();
             rolled += driving.going().of(MotionAxis.ROLL) * 0.02;
             if (t % 100 == 0) {
-                driving.seen(rolled(rolled));
+                seen(rolled(rolled));
             }
             pass(20);
         }
@@ -824,7 +868,7 @@ class DrivingTest {
     void aHeadRollsToItsSoftLimitAndNotBeyond() {
         driving.take(link(L1, head, "cinema-head"), open());
         driving.gate(L1, limited(MotionAxis.ROLL, 20));
-        driving.seen(at(0, 0));
+        seen(at(0, 0));
         rolls(0);
         rolls(1);
         assertThat(head.told).as("it has not told its roll").isEmpty();
@@ -833,10 +877,10 @@ class DrivingTest {
                 .extracting(DeskMessages.Trouble::reason)
                 .isEqualTo(Words.say("desk.limit-unread"));
         rolls(0);
-        driving.seen(rolled(0));
+        seen(rolled(0));
         rolls(1);
         assertThat(head.told).last().asString().startsWith("ROLL ");
-        driving.seen(rolled(20));
+        seen(rolled(20));
         rolls(1);
         assertThat(head.told).last().isEqualTo("stop");
         rolls(0);
@@ -845,7 +889,7 @@ class DrivingTest {
         rolls(0);
         driving.recall(3);
         assertThat(head.told).last().asString().startsWith("recall 3");
-        driving.seen(rolled(21));
+        seen(rolled(21));
         driving.watch();
         assertThat(head.told).last().isEqualTo("stop");
     }
