@@ -6,7 +6,7 @@ export function OldPicture() {
     <Box
       role="status"
       sx={{
-        alignSelf: 'end',
+        alignSelf: 'start',
         justifySelf: 'start',
         px: 1,
         fontSize: '0.94rem',

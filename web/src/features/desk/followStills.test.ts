@@ -48,7 +48,7 @@ it('says that a picture is old while the next is late, takes it away when none c
   comes()
   expect(now.old).toBe(false)
   await vi.advanceTimersByTimeAsync(10_000)
-  expect(now).toMatchObject({ old: false, trouble: 'No picture came for 10 s: the server does not answer.' })
+  expect(now).toMatchObject({ old: false, trouble: 'No picture came for 10 s. It is asked for again.' })
   expect(image.src).toBe('')
   await vi.advanceTimersByTimeAsync(3000)
   expect(image.src).toBe('/still?n=3')

@@ -7,7 +7,7 @@ const AGAIN_MILLIS = 3000
 const OLD_MILLIS = 4000
 /** The server says within 7 s why there is none: whoever says nothing for so long does not answer. */
 const LOST_MILLIS = 10_000
-const LOST = `No picture came for ${LOST_MILLIS / 1000} s: the server does not answer.`
+const LOST = `No picture came for ${LOST_MILLIS / 1000} s. It is asked for again.`
 
 /** What is known of the pictures that are followed. */
 export interface Told {

@@ -128,4 +128,18 @@ class PictureJourney extends DeskHall {
         user.page.unroute("**/still*");
         assertThat(picture(3)).isVisible();
     }
+
+    /** A picture that does not move looks like a hall in which nothing does. */
+    @Test
+    void aPictureWhoseNextOneIsLateSaysSo() {
+        openDesk();
+        take(2);
+        assertThat(picture(2)).isVisible();
+        user.page.route("**/still*", held -> {});
+        assertThat(user.page.getByText("Some seconds old: the next picture is late")).isVisible();
+        assertThat(picture(2)).isVisible();
+        assertThat(user.page.getByText("No picture came for 10 s")).isVisible();
+        user.page.unroute("**/still*");
+        assertThat(picture(2)).isVisible();
+    }
 }
