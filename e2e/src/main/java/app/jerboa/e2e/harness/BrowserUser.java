@@ -243,8 +243,29 @@ public final class BrowserUser extends JobMaker implements AutoCloseable {
                 "{\"plugged\":true}");
     }
 
+    /**
+     * As people do: by its link where another page of the job is open already, else by its address.
+     */
     public void open(long job, String stage) {
-        page.navigate(url.apply("/jobs/" + job + "/" + stage));
+        String address = url.apply("/jobs/" + job + "/" + stage);
+        Locator link =
+                page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stages"))
+                        .locator(
+                                "a[href='"
+                                        + "/jobs/"
+                                        + job
+                                        + (stage.isEmpty() ? "" : "/")
+                                        + stage
+                                        + "']");
+        boolean another = !page.url().split("[?#]", -1)[0].equals(address);
+        if (another && link.count() > 0) {
+            String name = link.innerText().lines().findFirst().orElseThrow();
+            link.click();
+            // Until then the page before is still shown.
+            Shown.assertThat(page).hasTitle(Pattern.compile("^" + name + " · "));
+        } else {
+            page.navigate(address);
+        }
         Shown.assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .isVisible();
     }

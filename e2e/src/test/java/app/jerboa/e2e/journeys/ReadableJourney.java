@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.HashSet;
 import java.util.List;
@@ -64,6 +65,7 @@ class ReadableJourney extends Jerboa {
             user.settled();
             titles.add(user.page.title());
             readable(page + " by day", RULES);
+            atDusk(page);
             fits(page, 1280);
             user.page.setViewportSize(1024, 768);
             user.settled();
@@ -81,16 +83,15 @@ class ReadableJourney extends Jerboa {
     }
 
     /** The dark look has other colours and nothing else. */
-    @Test
-    void pagesAreReadableAtDusk() {
-        user.sitDown(ColorScheme.DARK, 1280, 800);
-        user.signIn();
-        long job = user.freshJob();
-        for (String page : PAGES) {
-            user.open(job, page);
-            user.settled();
-            readable(page + " at dusk", CONTRAST);
-        }
+    private static void atDusk(String page) {
+        look(ColorScheme.DARK);
+        readable(page + " at dusk", CONTRAST);
+        look(ColorScheme.LIGHT);
+    }
+
+    private static void look(ColorScheme scheme) {
+        user.page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        user.settled();
     }
 
     private static void readable(String page, List<String> rules) {
