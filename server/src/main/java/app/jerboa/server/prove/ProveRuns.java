@@ -212,12 +212,17 @@ class ProveRuns {
         }
     }
 
-    /** A head that was left moving is stopped first, by the sweep. */
+    /**
+     * A head that was left moving is stopped first, by the sweep. Where all was stopped since,
+     * nothing goes back by itself.
+     */
     private void clearUp(List<PutBackRow> left) {
         for (PutBackRow row : left) {
             Person by = people.loadUserByUsername(row.login());
             for (int i = 0;
-                    i < TRIES_TO_PUT_BACK && putBack(row, row.stops(), by).isPresent();
+                    i < TRIES_TO_PUT_BACK
+                            && desks.stops(row.jobId()) <= row.stops()
+                            && putBack(row, row.stops(), by).isPresent();
                     i++) {
                 pause();
             }
@@ -271,6 +276,7 @@ class ProveRuns {
                 knobBack(row, stored, device, by);
             }
             putBacks.done(row.jobId(), device, row.what());
+            tell(row.jobId());
             return Optional.empty();
         } catch (MachineStopped | NoAnswer | KnobHands.NotTurned | Problem e) {
             LOG.info("{} was not put back: {}", device.name(), e.getMessage());
@@ -284,8 +290,6 @@ class ProveRuns {
                                     row.what(),
                                     "why",
                                     e.getMessage())));
-        } finally {
-            tell(row.jobId());
         }
     }
 
