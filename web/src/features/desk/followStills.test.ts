@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { followStills } from './followStills'
+import { stillTurns } from './stillTurns'
 
 beforeEach(() => {
   vi.useFakeTimers()
@@ -41,14 +42,14 @@ it('asks for the next picture when one came, a while after it was asked for', as
 it('says that a picture is old while the next is late, takes it away when none comes, and tries again', async () => {
   const { image, now, comes, end } = followed()
   comes()
-  await vi.advanceTimersByTimeAsync(250 + 3999)
+  await vi.advanceTimersByTimeAsync(3999)
   expect(now).toEqual({ shown: true, old: false, trouble: '' })
   await vi.advanceTimersByTimeAsync(1)
   expect(now.old).toBe(true)
   comes()
   expect(now.old).toBe(false)
   await vi.advanceTimersByTimeAsync(10_000)
-  expect(now).toMatchObject({ old: false, trouble: 'No picture came for 10 s. It is asked for again.' })
+  expect(now).toMatchObject({ trouble: 'No picture came for 10 s. It is asked for again.' })
   expect(image.src).toBe('')
   await vi.advanceTimersByTimeAsync(3000)
   expect(image.src).toBe('/still?n=3')
@@ -68,4 +69,22 @@ it('asks for none while nobody looks, and none after its end', async () => {
   end()
   await vi.advanceTimersByTimeAsync(20_000)
   expect(image.src).toBe('')
+})
+
+it('tells the age of a picture that was not looked at meanwhile, or waits for its turn', async () => {
+  let looked = true
+  const { now, comes, end } = followed(() => looked)
+  comes()
+  looked = false
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(now).toEqual({ shown: true, old: true, trouble: '' })
+  looked = true
+  await vi.advanceTimersByTimeAsync(250)
+  comes()
+  expect(now.old).toBe(false)
+  const others = [1, 2, 3].map(() => stillTurns.want(() => undefined))
+  await vi.advanceTimersByTimeAsync(4000)
+  expect(now.old).toBe(true)
+  others.forEach(() => stillTurns.giveBack())
+  end()
 })

@@ -3,7 +3,7 @@ import { stillTurns } from './stillTurns'
 
 /** After none came. */
 const AGAIN_MILLIS = 3000
-/** The next one is late: what is shown may be over. One out of a stream takes a second or two. */
+/** What came so long ago may be over, whatever the next one waits for. Out of a stream it takes a second or two. */
 const OLD_MILLIS = 4000
 /** The server says within 7 s why there is none: whoever says nothing for so long does not answer. */
 const LOST_MILLIS = 10_000
@@ -33,7 +33,8 @@ export function followStills(
   let ended = false
   let mine = false
   let timer: ReturnType<typeof setTimeout> | undefined
-  let late: ReturnType<typeof setTimeout> | undefined
+  let aging: ReturnType<typeof setTimeout> | undefined
+  let losing: ReturnType<typeof setTimeout> | undefined
   let leave: () => void = () => undefined
   let asked = 0
   let count = 0
@@ -47,19 +48,14 @@ export function followStills(
       mine = true
       asked = performance.now()
       at.src = `${path}?n=${count++}`
-      late = setTimeout(isOld, OLD_MILLIS)
+      losing = setTimeout(lost, LOST_MILLIS)
     })
     return undefined
   }
   const over = () => {
-    clearTimeout(late)
-    told.old(false)
+    clearTimeout(losing)
     if (mine) stillTurns.giveBack()
     mine = false
-  }
-  function isOld() {
-    told.old(true)
-    late = setTimeout(lost, LOST_MILLIS - OLD_MILLIS)
   }
   function lost() {
     at.removeAttribute('src')
@@ -71,6 +67,9 @@ export function followStills(
     over()
     told.trouble('')
     told.came()
+    told.old(false)
+    clearTimeout(aging)
+    aging = setTimeout(() => told.old(true), OLD_MILLIS)
     later(Math.max(0, apart - (performance.now() - asked)))
   }
   const failed = () => {
@@ -86,11 +85,13 @@ export function followStills(
   return () => {
     ended = true
     clearTimeout(timer)
+    clearTimeout(aging)
     leave()
     at.removeEventListener('load', came)
     at.removeEventListener('error', failed)
     at.removeAttribute('src')
     over()
+    told.old(false)
     told.trouble('')
   }
 }

@@ -25,7 +25,7 @@ class Looks {
   private heard: Heard[] = []
   private timer: ReturnType<typeof setTimeout> | undefined
   private count = 0
-  private waited = 0
+  private waitsSince: number | undefined
 
   constructor(private readonly queries: QueryClient) {
     queries.getQueryCache().subscribe((event) => {
@@ -48,13 +48,15 @@ class Looks {
 
   /** A read that began after the news came shows it, or will: it is not asked for again. */
   private look() {
-    if (this.queries.isMutating() > 0 && this.waited < LONGEST_WAIT_MILLIS) {
-      this.waited += OWN_CHANGE_MILLIS
-      this.timer = setTimeout(() => this.look(), OWN_CHANGE_MILLIS)
-      return
+    if (this.queries.isMutating() > 0) {
+      this.waitsSince ??= performance.now()
+      if (performance.now() - this.waitsSince < LONGEST_WAIT_MILLIS) {
+        this.timer = setTimeout(() => this.look(), OWN_CHANGE_MILLIS)
+        return
+      }
     }
     this.timer = undefined
-    this.waited = 0
+    this.waitsSince = undefined
     const heard = this.heard
     this.heard = []
     for (const { queryKey, exact = false, shown, at } of heard) {

@@ -11,7 +11,6 @@ import org.junit.jupiter.api.Test;
 
 class ReckoningTest {
     private static final SpeedScale PAN = new SpeedScale(0.3, 100, 24);
-    private static final double TICK = 0.02;
 
     @Test
     void itIsWhereItSaidAndAsMuchFurtherAsItWasToldToGoSince() {
@@ -48,12 +47,11 @@ class ReckoningTest {
             Reckoning reckoning = new Reckoning();
             Deque<Said> underWay = new ArrayDeque<>();
             Said heard = new Said(0, Map.of(), 0);
-            double at = 0;
-            double speed = 0;
+            BrakingHead head = new BrakingHead(braking);
             for (int tick = 0; tick < 3_000; tick++) {
-                double now = tick * TICK;
+                double now = tick * BrakingHead.TICK_SECONDS;
                 if (tick % 5 == 0) {
-                    underWay.add(new Said(at, reckoning.gone(now), tick + late));
+                    underWay.add(new Said(head.at(), reckoning.gone(now), tick + late));
                 }
                 while (!underWay.isEmpty() && underWay.peek().heardAt() <= tick) {
                     heard = underWay.remove();
@@ -67,11 +65,11 @@ class ReckoningTest {
                                         drives)
                                 .pan();
                 reckoning.goes(Map.of(MotionAxis.PAN, PAN.at(told)), now);
-                double most = braking * TICK;
-                speed += Math.max(-most, Math.min(most, PAN.at(told) - speed));
-                at += speed * TICK;
+                head.goes(PAN.at(told));
             }
-            assertThat(at).as("run %d, %d ticks late", run, late).isBetween(limit - 1, limit + 0.2);
+            assertThat(head.at())
+                    .as("run %d, %d ticks late", run, late)
+                    .isBetween(limit - 1, limit + 0.2);
         }
     }
 }

@@ -15,7 +15,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SoftLimitsTest {
     private static final SpeedScale PAN = new SpeedScale(0.3, 100, 24);
     private static final SpeedScale RAIL = new SpeedScale(0.01, 0.5, 10);
-    private static final double TICK = 0.02;
     private static final double INFINITE = Double.POSITIVE_INFINITY;
 
     /** At 90°/s², 0.3 s late: v = 90 x (sqrt(0.09 + 2 x left / 90) - 0.3). */
@@ -120,19 +119,18 @@ class SoftLimitsTest {
             SoftLimits limits = panned(-INFINITE, limit);
             Map<MotionAxis, AxisDrive> drives = Map.of(MotionAxis.PAN, new AxisDrive(PAN, braking));
             Deque<Integer> underWay = new ArrayDeque<>();
-            double at = 0;
-            double speed = 0;
+            BrakingHead head = new BrakingHead(braking);
             double read = 0;
             for (int tick = 0; tick < 3_000; tick++) {
-                read = tick % readEvery == 0 ? at : read;
+                read = tick % readEvery == 0 ? head.at() : read;
                 StickSpeeds.Steps pushed = StickSpeeds.Steps.of(24, 0);
                 underWay.add(limits.keep(pushed, Map.of(MotionAxis.PAN, read), drives).pan());
                 int told = underWay.size() > late ? underWay.remove() : 0;
-                double most = braking * TICK;
-                speed += Math.max(-most, Math.min(most, PAN.at(told) - speed));
-                at += speed * TICK;
+                head.goes(PAN.at(told));
             }
-            assertThat(at).as("run %d, limit %f", i, limit).isBetween(limit - 1, limit + 0.2);
+            assertThat(head.at())
+                    .as("run %d, limit %f", i, limit)
+                    .isBetween(limit - 1, limit + 0.2);
         }
     }
 

@@ -30,7 +30,9 @@ final class StickHand {
     private StickSpeeds speeds;
     private SoftLimits limits = SoftLimits.NONE;
     private Optional<Pointing> pointing = Optional.empty();
-    private Reckoning reckoning = new Reckoning();
+
+    /** Over all its heads: a question may be out while one is given back and taken again. */
+    private final Reckoning reckoning = new Reckoning();
 
     /** How far it was told to go when it was asked where it points. */
     private Map<MotionAxis, Double> goneThen = Map.of();
@@ -59,7 +61,6 @@ final class StickHand {
         feel = driver;
         speeds = new StickSpeeds(feel, pan, tilt, can.zoomSteps(), more, view);
         pointing = Optional.empty();
-        reckoning = new Reckoning();
         going = null;
         insistOnLettingGo();
     }

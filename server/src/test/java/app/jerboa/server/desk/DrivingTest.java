@@ -739,6 +739,28 @@ class DrivingTest {
         assertThat(driving.saidWhereItPoints()).isTrue();
     }
 
+    /** Before it was given back it had gone far: that is not to be taken off its place. */
+    @Test
+    void aQuestionThatIsOutWhileAHeadIsTakenAgainCountsAsItShould() {
+        for (int i = 0; i < 100; i++) {
+            seen(at(0, 0));
+            push(1);
+            pass(20);
+        }
+        push(0);
+        CameraLink same = driving.camera().orElseThrow();
+        Question asked = driving.asks().orElseThrow();
+        driving.letGo();
+        Between between = new Between(-30, Double.POSITIVE_INFINITY);
+        Gate gate =
+                new Gate(true, false, new SoftLimits(Map.of(MotionAxis.PAN, between)), Turned.NOT);
+        driving.take(same, terms(gate, Feel.plain(StickLaw.linear())));
+        driving.seen(asked, at(0, 0));
+        push(0);
+        push(-1);
+        assertThat(toldPan()).isNegative();
+    }
+
     /** Turned while it is held it would jump the other way: it is stopped first. */
     @Test
     void aTurnedHeadGoesTheOtherWayAndNeverInTheMiddleOfAPush() {
