@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { del, get, post, Refused, sentence } from '../../shared/api/client'
+import { UnderWay } from './underWay'
 import type { DeviceReadings, Job, Knob, Reading, ToldView } from '../../shared/api/types'
 import type { AllReadings, Turn } from './knobs'
 import { byDevice, turned } from './knobs'
@@ -64,6 +65,9 @@ export function useKnobs(job: Job, devices: readonly number[], asks = true) {
     refetchInterval: asks ? READ_AGAIN_MILLIS : false,
   })
   const [turns, setTurns] = useState<readonly Turn[]>([])
+  // Two keys come faster than two answers: what is taken back next is known at once.
+  const turnsNow = useRef<readonly Turn[]>([])
+  const [underWay] = useState(() => new UnderWay())
   const [troubles, setTroubles] = useState<Troubles>({})
   const wanted = useRef(new Map<string, number>())
   const busy = useRef(new Set<string>())
@@ -104,7 +108,12 @@ export function useKnobs(job: Job, devices: readonly number[], asks = true) {
     }
   }
 
-  const turn = async (view: ToldView, knob: Knob, value: number, confirmed = false, again = true) => {
+  const keep = (next: readonly Turn[]) => {
+    turnsNow.current = next
+    setTurns(next)
+  }
+
+  const turnNow = async (view: ToldView, knob: Knob, value: number, confirmed: boolean, again: boolean) => {
     const place = `${view.device} ${knob.name}`
     const before = wanted.current.get(place) ?? read.data?.[view.device]?.[knob.name]?.value
     wanted.current.set(place, value)
@@ -113,20 +122,24 @@ export function useKnobs(job: Job, devices: readonly number[], asks = true) {
     const done = await send(view.device, knob.name, confirmed)
     if (done && again && typeof before === 'number') {
       const next = { device: view.device, camera: view.name, knob: knob.name, before, after: value }
-      setTurns((all) => turned(all, next, goesOn))
+      keep(turned(turnsNow.current, next, goesOn))
     }
     void queries.invalidateQueries({ queryKey: key })
     return done
   }
 
-  const undo = async (views: readonly ToldView[]) => {
-    const last = turns.at(-1)
-    const view = views.find((v) => v.device === last?.device)
-    const knob = view?.knobs.find((k) => k.name === last?.knob)
-    if (last && view && knob && (await turn(view, knob, last.before, true, false))) {
-      setTurns((all) => all.slice(0, -1))
-    }
-  }
+  const turn = (view: ToldView, knob: Knob, value: number, confirmed = false) =>
+    underWay.add(turnNow(view, knob, value, confirmed, true))
+
+  const undo = (views: readonly ToldView[]) =>
+    underWay.after(async () => {
+      const last = turnsNow.current.at(-1)
+      const view = views.find((v) => v.device === last?.device)
+      const knob = view?.knobs.find((k) => k.name === last?.knob)
+      if (last && view && knob && (await turnNow(view, knob, last.before, true, false))) {
+        keep(turnsNow.current.slice(0, -1))
+      }
+    })
 
   const tell = async (device: number, verb: string, confirmed: boolean) => {
     try {
