@@ -9,6 +9,7 @@ import { useOutbox } from '../shared/api/outbox'
 import type { Job } from '../shared/api/types'
 import { timeOfDay } from '../shared/format/moment'
 import { useWork } from '../shared/work'
+import { counted } from '../shared/format/counted'
 
 interface Props {
   readonly job?: Job
@@ -48,7 +49,7 @@ export function BottomLine({ job, trouble, lost, onSeen }: Props) {
         <Loud>
           {lost ? 'The server does not answer.' : 'The server answers again.'}{' '}
           {waiting > 0
-            ? `${waiting} ${waiting === 1 ? 'change is' : 'changes are'} kept in this browser and will be sent.`
+            ? `${counted(waiting, 'change is', 'changes are')} kept in this browser and will be sent.`
             : 'What you type is kept here and sent when it is back.'}
         </Loud>
       ) : (

@@ -30,6 +30,8 @@ const count = (of: Job, path: string) => stagesOf(of).find((s) => s.path === pat
 describe('stages', () => {
   it.each([
     ['an empty job', job({}), 'addresses', '0 of 0 sound'],
+    ['an empty job', job({}), 'kit', '0 devices'],
+    ['one device', job({ devices: [device(1)] }), 'kit', '1 device'],
     [
       'a device that is on no network',
       job({ devices: [device(1, { networked: false })] }),

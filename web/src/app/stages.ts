@@ -1,4 +1,5 @@
 import type { Job } from '../shared/api/types'
+import { counted } from '../shared/format/counted'
 
 /** One page of a job and how far its stage is, as a count. */
 export interface Stage {
@@ -27,10 +28,10 @@ export function stagesOf(job: Job): readonly Stage[] {
   const toProve = job.lines.reduce((sum, l) => sum + l.toProve, 0)
   const late = job.findings.filter((f) => f.code === 'SHOT-LATE' && f.waiver === null).length
   return [
-    { path: '', name: 'Line-up', count: `${job.lines.length} lines` },
-    { path: 'site', name: 'Site', count: `${job.ranges.length} ranges noted` },
-    { path: 'kit', name: 'Kit', count: `${job.devices.length} devices` },
-    { path: 'cabling', name: 'Cabling', count: `${job.runs.length} runs` },
+    { path: '', name: 'Line-up', count: counted(job.lines.length, 'line', 'lines') },
+    { path: 'site', name: 'Site', count: counted(job.ranges.length, 'range noted', 'ranges noted') },
+    { path: 'kit', name: 'Kit', count: counted(job.devices.length, 'device', 'devices') },
+    { path: 'cabling', name: 'Cabling', count: counted(job.runs.length, 'run', 'runs') },
     { path: 'addresses', name: 'Addresses', count: `${sound} of ${addressed.length} sound` },
     { path: 'bring-up', name: 'Bring-up', count: `${set} of ${cameras.length} set` },
     { path: 'desk', name: 'Desk', count: `${set} to drive` },

@@ -13,6 +13,7 @@ import { SheetTable } from '../../shared/ui/SheetTable'
 import { Trouble } from '../../shared/ui/Trouble'
 import { TypeSecret } from './TypeSecret'
 import { useWords } from './secretWords'
+import { counted } from '../../shared/format/counted'
 
 /** Passwords and keys: none is shown before somebody asks, and the logbook says who asked. */
 export function Secrets({ job }: { readonly job: Job }) {
@@ -50,7 +51,7 @@ export function Secrets({ job }: { readonly job: Job }) {
           >
             {lacking.length === 0
               ? 'Every device has its own'
-              : `Make passwords for ${lacking.length} devices`}
+              : `Make passwords for ${counted(lacking.length, 'device', 'devices')}`}
           </Button>
           <Button variant="outlined" onClick={() => setTyping(house)}>
             Add a key …

@@ -16,6 +16,7 @@ import { Timing } from './Timing'
 import type { useBringUp } from './useBringUp'
 import { useMethods } from './useBringUp'
 import { methodWords } from './words'
+import { counted } from '../../shared/format/counted'
 
 interface Props {
   readonly job: Job
@@ -45,7 +46,7 @@ export function MethodChoice({ job, may, start }: Props) {
   return (
     <Paper sx={{ p: 2.5 }}>
       <Box component="h2" sx={{ typography: 'h2', mt: 0, mb: 1 }}>
-        {view.devices} new {view.devices === 1 ? 'device' : 'devices'}, one technician
+        {counted(view.devices, 'new device', 'new devices')}, one technician
       </Box>
       {view.blockedBy.length > 0 ? (
         <Trouble>

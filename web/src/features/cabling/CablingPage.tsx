@@ -21,6 +21,9 @@ import { RunTable } from './RunTable'
 import { SeenWiring } from './SeenWiring'
 import { useCabling } from './useCabling'
 
+/** Beside what the network switches tell: what was found, beside the plan. */
+const SEEN = ['evidence']
+
 const HERE = ['power', 'serial', 'video', 'audio', 'usb', 'network', 'cabling'] as const
 
 const TABS = ['drawing', 'runs', 'materials', 'leads', 'seen'] as const
@@ -43,7 +46,7 @@ export function CablingPage({ job }: { readonly job: Job }) {
     <Page
       title="Cabling"
       job={job}
-      findings={about(job.findings, HERE)}
+      findings={about(job.findings, tab === 'seen' ? SEEN : HERE)}
       fills
       folded
       keys={[

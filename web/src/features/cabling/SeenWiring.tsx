@@ -20,8 +20,15 @@ const VERDICTS: Readonly<Record<string, string>> = {
 }
 
 const COLUMNS: readonly Column<SeenRun>[] = [
-  { title: 'Device', cell: (r) => r.device },
-  { title: 'Its MAC', mono: true, cell: (r) => r.mac || '–' },
+  {
+    title: 'Device, its MAC',
+    cell: (r) => (
+      <>
+        <b>{r.device}</b>
+        <div className="mono">{r.mac || 'none noted'}</div>
+      </>
+    ),
+  },
   { title: 'Planned at', cell: (r) => <OneLine>{r.planned || 'no run'}</OneLine> },
   { title: 'Seen at', cell: (r) => <OneLine>{r.seen || '–'}</OneLine> },
   { title: 'The port tells', cell: (r) => r.port || 'not told' },

@@ -9,6 +9,7 @@ import { usePosition } from './positions'
 import { TurnedAxes } from './TurnedAxes'
 import { SoftLimits } from './SoftLimits'
 import { WhereItLooks } from './WhereItLooks'
+import { counted } from '../../shared/format/counted'
 
 interface Props {
   readonly job: Job
@@ -48,7 +49,7 @@ export const Limits = memo(function Limits({ job, camera, positions }: Props) {
   )
 })
 
-const counts = (of: number) => `${of} ${Math.abs(of) === 1 ? 'count' : 'counts'}`
+const counts = (of: number) => counted(of, 'count', 'counts')
 
 /** These alone are drawn anew while it moves. */
 function Numbers({ camera, positions }: { readonly camera: DeskCamera; readonly positions: PositionStore }) {

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import { memo, useSyncExternalStore } from 'react'
 import { Link as RouterLink } from 'react-router'
 import type { FrameStore, NumberedFrame } from './frames'
+import { counted } from '../../shared/format/counted'
 
 /** The last frames of the link, without the read-back. */
 export function WireFrames({ frames, job }: { readonly frames: FrameStore; readonly job: number }) {
@@ -47,7 +48,7 @@ const Row = memo(function Row({ frame }: { readonly frame: NumberedFrame }) {
       </div>
       {frame.leftOut > 0 && (
         <Box sx={{ color: 'text.secondary', py: '2px', pl: '144px' }}>
-          {frame.leftOut} more {frame.leftOut === 1 ? 'frame' : 'frames'}, in the wire log
+          {counted(frame.leftOut, 'more frame', 'more frames')}, in the wire log
         </Box>
       )}
     </>

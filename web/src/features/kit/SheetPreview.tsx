@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import type { SheetView } from '../../shared/api/types'
 import type { Column } from '../../shared/ui/SheetTable'
 import { SheetTable } from '../../shared/ui/SheetTable'
+import { counted } from '../../shared/format/counted'
 
 const SHOWN = 100
 
@@ -27,9 +28,7 @@ export function SheetPreview({ seen }: { readonly seen: SheetView }) {
     <>
       {seen.bad.length > 0 && (
         <Box component="section" aria-label="Left out">
-          <b>
-            {seen.bad.length} {seen.bad.length === 1 ? 'row is' : 'rows are'} left out:
-          </b>
+          <b>{counted(seen.bad.length, 'row is', 'rows are')} left out:</b>
           <Box component="ul" sx={{ my: 0.5, pl: 2.5, maxHeight: 160, overflow: 'auto' }}>
             {seen.bad.map((b) => (
               <li key={b.line}>

@@ -13,6 +13,7 @@ import type { Job, JobPatch, ShelfProfile } from '../../shared/api/types'
 import { Trouble } from '../../shared/ui/Trouble'
 import { useSteady } from '../../shared/ui/useSteady'
 import { found, howMany } from './howMany'
+import { counted } from '../../shared/format/counted'
 
 /** The shelf, read anew only when the job's own profiles have changed. */
 export const useShelf = (job: Job) =>
@@ -123,7 +124,7 @@ const OnShelf = memo(function OnShelf({ profile, marked, count, onAdd, onFacts }
   const facts = [
     profile.own !== null && 'of this job',
     profile.factoryAddress,
-    profile.keys !== null && `${profile.keys} ${profile.keys === 1 ? 'key' : 'keys'}`,
+    profile.keys !== null && counted(profile.keys, 'key', 'keys'),
   ].filter(Boolean)
   return (
     <Box

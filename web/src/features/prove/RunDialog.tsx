@@ -13,6 +13,7 @@ import type { Row } from './matrix'
 import { chosen } from './matrix'
 import type { useProve } from './useProve'
 import { headOf } from './words'
+import { counted } from '../../shared/format/counted'
 
 interface Props {
   readonly rows: readonly Row[]
@@ -52,7 +53,8 @@ export function RunDialog({ rows, lines, view, start, onClose }: Props) {
           one of these lines still needs
         </label>
         <p>
-          {run.count} tests on {run.lines.length} lines. Each puts back what it changes.
+          {counted(run.count, 'test', 'tests')} on {counted(run.lines.length, 'line', 'lines')}. Each puts
+          back what it changes.
         </p>
         {moves && (
           <ClearFirst where="heads" clear={clear} onClear={setClear}>

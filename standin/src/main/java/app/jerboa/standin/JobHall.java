@@ -37,9 +37,10 @@ final class JobHall {
 
     /** Opens it; what stands where, a line each. */
     List<String> open() throws IOException {
-        WebPort.prepare();
+        Path state = Path.of(options.text("state").orElse("hall.json"));
+        WebPort.prepare(state);
         String begin = options.text("begin").orElse("unplugged");
-        RigFile kept = new RigFile(Path.of(options.text("state").orElse("hall.json")));
+        RigFile kept = new RigFile(state);
         boolean left = begin.equals(AS_LEFT);
         Optional<Instant> world = left ? kept.worldNow() : Optional.empty();
         Rig rig =

@@ -64,8 +64,9 @@ public final class Main {
     }
 
     private static void rig(Options options) throws IOException {
-        WebPort.prepare();
-        RigFile file = new RigFile(Path.of(options.text("state").orElse("rig.json")));
+        Path state = Path.of(options.text("state").orElse("rig.json"));
+        WebPort.prepare(state);
+        RigFile file = new RigFile(state);
         Instant world = file.worldNow().orElse(InstantSource.system().instant());
         Rig rig = new Rig(InstantSource.system(), clock(options, world));
         file.restore(rig);

@@ -112,10 +112,17 @@ class KnobTroubleJourney extends Jerboa {
             standin = box(port);
             assertThat(trouble.getByText("shows another certificate")).isVisible();
             assertThat(gain).containsText("not read");
+            user.open(job, "prove");
+            user.page.getByText("Findings (").first().click();
+            Locator changed = user.page.locator("aside [data-code=CERT-CHANGED]");
+            assertThat(changed).containsText("shows another certificate than at first sight");
+            user.open(job, "paint");
             user.press("Accept its new certificate");
             assertThat(trouble).hasCount(0);
             assertThat(gain).containsText("reads");
             assertThat(user.page.locator("body")).not().containsText("-word");
+            user.open(job, "prove");
+            assertThat(changed).hasCount(0);
         } finally {
             standin.destroyForcibly();
         }

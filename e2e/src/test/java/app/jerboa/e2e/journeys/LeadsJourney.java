@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
 import app.jerboa.e2e.harness.BrowserUser;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
@@ -142,7 +143,7 @@ class LeadsJourney extends Jerboa {
                 .containsEntry("L13", "cannot-tell ");
     }
 
-    /** Two leads changed over are seen at the switch, and the plan follows. */
+    /** Two leads changed over are seen at the switch and among the findings; the plan follows. */
     @Test
     void theSwitchesTellWhichLeadIsWhere() {
         job = user.setHall();
@@ -162,10 +163,15 @@ class LeadsJourney extends Jerboa {
         assertThat(user.row("L1")).containsText("elsewhere");
         assertThat(user.row("L1")).containsText("Move the lead from PoE switch PORT 2");
         assertThat(user.row("L3")).containsText("as planned");
+        user.page.getByText("Findings (").first().click();
+        Locator found = user.page.locator("aside [data-code=WIRE-DIFFERS]");
+        assertThat(found).hasCount(2);
+        assertThat(found.first()).containsText("L1 hangs on PoE switch PORT 2; planned is PoE");
         user.press("Let the plan follow: 2 …");
         user.press("Apply");
         assertThat(user.row("L1")).containsText("as planned");
         assertThat(user.row("L2")).containsText("as planned");
+        assertThat(found).hasCount(0);
     }
 
     /** Takes the switch's end of a camera's lead to another port, whatever the plan says. */

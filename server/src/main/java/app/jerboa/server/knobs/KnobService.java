@@ -47,7 +47,7 @@ class KnobService {
     private final TellingLinks links;
     private final ApprovalMapper approvals;
     private final KnobViews views;
-    private final PinMapper pins;
+    private final Certificates certificates;
     private final Logbook log;
 
     /** Devices are waited for on these, so that a silent one keeps nobody else. */
@@ -60,13 +60,13 @@ class KnobService {
             TellingLinks links,
             ApprovalMapper approvals,
             KnobViews views,
-            PinMapper pins,
+            Certificates certificates,
             Logbook log) {
         this.teller = teller;
         this.links = links;
         this.approvals = approvals;
         this.views = views;
-        this.pins = pins;
+        this.certificates = certificates;
         this.log = log;
     }
 
@@ -238,12 +238,11 @@ class KnobService {
     }
 
     Told forgetCertificate(Jobs.Stored stored, Device d, Author by) {
-        if (pins.forget(stored.id(), d.id().value()) == 0) {
-            throw Problem.notFound("kept certificate");
-        }
+        String words =
+                certificates
+                        .accept(stored, d, by)
+                        .orElseThrow(() -> Problem.notFound("kept certificate"));
         links.forget(stored.id(), d.id().value());
-        String words = Words.say("told.certificate-forgotten", Map.of("device", d.name()));
-        log.event(stored.id(), words, List.of(d.id().value()), by);
         return new Told(words);
     }
 

@@ -26,6 +26,8 @@ public class PageVisit {
         NOT_LET_IN,
         /** It wants one, and none is kept. */
         NO_PASSWORD,
+        /** It shows another certificate than at first sight: nothing was told to it. */
+        OTHER_CERTIFICATE,
         /** It answers, but not with a page. */
         NO_PAGE,
         SILENT
@@ -47,6 +49,7 @@ public class PageVisit {
         } catch (HttpTrouble e) {
             return switch (e.kind()) {
                 case NOT_LET_IN -> Came.NOT_LET_IN;
+                case OTHER_CERTIFICATE -> Came.OTHER_CERTIFICATE;
                 case SILENT -> Came.SILENT;
                 default -> Came.NO_PAGE;
             };

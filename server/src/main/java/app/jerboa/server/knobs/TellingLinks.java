@@ -39,7 +39,7 @@ class TellingLinks {
     private final Contacts contacts;
     private final DeviceAccounts accounts;
     private final WireLogs logs;
-    private final PinMapper pins;
+    private final Certificates certificates;
     private final PushedValues pushed;
     private final HeldPanels heldPanels = new HeldPanels(InstantSource.system());
     private final InstantSource clock = InstantSource.system();
@@ -64,12 +64,12 @@ class TellingLinks {
             Contacts contacts,
             DeviceAccounts accounts,
             WireLogs logs,
-            PinMapper pins,
+            Certificates certificates,
             PushedValues pushed) {
         this.contacts = contacts;
         this.accounts = accounts;
         this.logs = logs;
-        this.pins = pins;
+        this.certificates = certificates;
         this.pushed = pushed;
         this.kept = new KeptLinks<>(clock, timer);
     }
@@ -119,7 +119,7 @@ class TellingLinks {
                                 new DeviceHttp(
                                         at,
                                         web.tls(),
-                                        new StoredPins(pins, stored.id(), device.id().value()),
+                                        certificates.of(stored, device),
                                         account.map(a -> account(web, a))
                                                 .orElse(DeviceHttp.Account.NOBODY),
                                         web.oneAtATime(),

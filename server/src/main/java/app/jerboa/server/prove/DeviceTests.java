@@ -74,6 +74,8 @@ class DeviceTests {
             return switch (page.visit(stored, device)) {
                 case IN -> Verdict.ok("", Words.say("prove.did.access"));
                 case NOT_LET_IN -> Verdict.differs("", words("prove.wrong-password", device));
+                case OTHER_CERTIFICATE ->
+                        Verdict.differs("", words("prove.other-certificate", device));
                 case NO_PASSWORD -> Verdict.cannotTell(words("prove.no-password", device));
                 case NO_PAGE -> Verdict.cannotTell(words("prove.no-page", device));
                 case SILENT -> Verdict.failed("", words("prove.page-silent", device));

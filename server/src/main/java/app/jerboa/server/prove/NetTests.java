@@ -1,6 +1,7 @@
 package app.jerboa.server.prove;
 
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
 import app.jerboa.core.job.proof.Outcome;
 import app.jerboa.core.job.proof.Topic;
@@ -93,11 +94,11 @@ class NetTests {
     }
 
     /** Its MAC is heard at the port that is planned for it. */
-    Verdict link(SeenWiring wiring, Device device) {
+    Verdict link(Job plan, SeenWiring wiring, Device device) {
         return wiring.runs().stream()
                 .filter(r -> r.device().id().equals(device.id()))
                 .findFirst()
-                .map(LinkSeen::of)
+                .map(r -> LinkSeen.of(plan, r))
                 .map(l -> new Verdict(l.outcome(), l.port(), l.detail()))
                 .orElseGet(() -> Verdict.cannotTell(Words.say("prove.no-managed-switch")));
     }

@@ -109,7 +109,7 @@ final class Proving implements MachineRun {
             free();
         }
         return switch (topic) {
-            case LINK -> tools.nets().link(wiring(stored), device);
+            case LINK -> tools.nets().link(stored.job(), wiring(stored), device);
             case ADDRESS -> tools.nets().address(stored, device);
             case FIRMWARE -> tools.devices().firmware(stored, device);
             case CONTROL -> tools.control().test(stored, device);

@@ -1,6 +1,9 @@
 package app.jerboa.server.wiring;
 
+import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.cabling.seen.PortTold;
+import app.jerboa.core.job.cabling.seen.SeenRun;
 import app.jerboa.server.words.Words;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -19,7 +22,13 @@ final class PortWords {
                 .collect(Collectors.joining(", "));
     }
 
-    private static String speed(PortTold told) {
+    /** Which port it is, by the name of its network switch. */
+    static String at(Job job, SeenRun.Place place) {
+        String name = job.device(place.networkSwitch()).map(Device::name).orElse("");
+        return name + " " + place.port();
+    }
+
+    static String speed(PortTold told) {
         if (told.megabits() == 0) {
             return "";
         }

@@ -1,5 +1,6 @@
 package app.jerboa.server.wiring;
 
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
 import app.jerboa.core.job.proof.Evidence;
 import app.jerboa.core.job.proof.Topic;
@@ -43,15 +44,15 @@ class WiringController {
             @Parameter(hidden = true) @AuthenticationPrincipal Author person) {
         Jobs.Stored stored = jobs.load(job);
         Wirings.Asked asked = wirings.ask(stored);
-        observations.add(job, links(asked.wiring()), person.displayName());
+        observations.add(job, links(stored.job(), asked.wiring()), person.displayName());
         return wirings.view(stored, asked);
     }
 
-    private static List<NewObservation> links(SeenWiring seen) {
+    private static List<NewObservation> links(Job plan, SeenWiring seen) {
         return seen.runs().stream()
                 .map(
                         r -> {
-                            LinkSeen link = LinkSeen.of(r);
+                            LinkSeen link = LinkSeen.of(plan, r);
                             return NewObservation.of(
                                     r.device().id(),
                                     Topic.LINK,

@@ -72,7 +72,11 @@ public class Wirings {
                 asked.switches(),
                 wiring.runs().stream().map(r -> body(stored, r)).toList(),
                 wiring.unknown().entrySet().stream()
-                        .map(e -> new UnknownMac(e.getKey(), words(stored, e.getValue())))
+                        .map(
+                                e ->
+                                        new UnknownMac(
+                                                e.getKey(),
+                                                PortWords.at(stored.job(), e.getValue())))
                         .toList(),
                 ChangesBody.of(new ChangeSet(List.of(), follows, List.of())));
     }
@@ -147,8 +151,8 @@ public class Wirings {
 
     private static SeenRunBody body(Jobs.Stored stored, SeenRun r) {
         String verdict = Kebab.of(r.verdict());
-        String planned = r.planned().map(p -> words(stored, p)).orElse("");
-        String seen = r.seen().map(p -> words(stored, p)).orElse("");
+        String planned = r.planned().map(p -> PortWords.at(stored.job(), p)).orElse("");
+        String seen = r.seen().map(p -> PortWords.at(stored.job(), p)).orElse("");
         return new SeenRunBody(
                 r.device().id().value(),
                 r.device().name(),
@@ -167,10 +171,5 @@ public class Wirings {
         return Words.say(
                 odd ? "wiring.odd." + Kebab.of(r.remark()) : "wiring.next." + verdict,
                 Map.of("device", r.device().name(), "planned", planned, "seen", seen));
-    }
-
-    private static String words(Jobs.Stored stored, SeenRun.Place place) {
-        String name = stored.job().device(place.networkSwitch()).map(Device::name).orElse("");
-        return name + " " + place.port();
     }
 }

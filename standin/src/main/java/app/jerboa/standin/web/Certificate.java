@@ -6,9 +6,11 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
 import java.util.List;
+import java.util.Optional;
 import javax.net.ssl.KeyManagerFactory;
 import javax.net.ssl.SSLContext;
 
@@ -16,16 +18,47 @@ import javax.net.ssl.SSLContext;
 final class Certificate {
     private static final char[] PASSWORD = "stand-in".toCharArray();
 
+    private static Optional<Path> home = Optional.empty();
     private static SSLContext shared;
 
     private Certificate() {}
 
+    /**
+     * From now on the one of this process is kept there: devices show after a restart what they
+     * showed before.
+     */
+    static synchronized void keptIn(Path file) {
+        home = Optional.of(file);
+        shared = null;
+    }
+
     /** The one of this process, made when it is first needed. */
     static synchronized SSLContext shared() {
         if (shared == null) {
-            shared = fresh();
+            shared = home.isPresent() ? kept(home.get()) : fresh();
         }
         return shared;
+    }
+
+    /**
+     * One that cannot be read is made anew; where nothing can be kept it lasts for this process.
+     */
+    private static SSLContext kept(Path file) {
+        try {
+            return read(file);
+        } catch (IOException missingOrDamaged) {
+            try {
+                Path making = file.resolveSibling(file.getFileName() + ".new");
+                Files.deleteIfExists(making);
+                run(making);
+                Files.move(making, file, StandardCopyOption.REPLACE_EXISTING);
+                return read(file);
+            } catch (IOException e) {
+                System.err.println(
+                        "The certificate of the stand-ins is not kept: " + e.getMessage());
+                return fresh();
+            }
+        }
     }
 
     /** Another one, as a device has after a reset. */
@@ -34,11 +67,21 @@ final class Certificate {
             Path file = Files.createTempFile("stand-in", ".p12");
             Files.delete(file);
             run(file);
+            try {
+                return read(file);
+            } finally {
+                Files.delete(file);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static SSLContext read(Path file) throws IOException {
+        try {
             KeyStore store = KeyStore.getInstance("PKCS12");
             try (InputStream in = Files.newInputStream(file)) {
                 store.load(in, PASSWORD);
-            } finally {
-                Files.delete(file);
             }
             KeyManagerFactory keys =
                     KeyManagerFactory.getInstance(KeyManagerFactory.getDefaultAlgorithm());
@@ -46,8 +89,6 @@ final class Certificate {
             SSLContext context = SSLContext.getInstance("TLS");
             context.init(keys.getKeyManagers(), null, null);
             return context;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException(e);
         }

@@ -30,6 +30,7 @@ import com.sun.net.httpserver.HttpsServer;
 import java.io.IOException;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -133,8 +134,11 @@ public final class WebPort implements DevicePort {
     /**
      * Has a certificate made beforehand: it takes seconds on a slow machine, and whoever asks first
      * for a device would wait for it.
+     *
+     * @param state file of the halls, beside which it is kept
      */
-    public static void prepare() {
+    public static void prepare(Path state) {
+        Certificate.keptIn(state.resolveSibling(state.getFileName() + ".p12"));
         THREADS.execute(Certificate::shared);
     }
 

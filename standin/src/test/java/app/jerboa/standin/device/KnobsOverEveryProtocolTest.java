@@ -35,6 +35,8 @@ import app.jerboa.wire.visca.ViscaMessage;
 import app.jerboa.wire.visca.ViscaRequest;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +45,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -397,6 +401,39 @@ class KnobsOverEveryProtocolTest {
                                                 .isEqualTo(HttpTrouble.Kind.OTHER_CERTIFICATE));
             }
         }
+    }
+
+    /**
+     * As a rig that was started again with its state, with a state that is damaged, and without.
+     */
+    @Test
+    void aRigThatIsStartedAgainShowsTheSameCertificate(@TempDir Path folder) throws Exception {
+        Path state = folder.resolve("rig.json");
+        String first = certificateOf(state);
+        assertThat(certificateOf(state)).isEqualTo(first);
+        Files.writeString(folder.resolve("rig.json.p12"), "cut off");
+        String second = certificateOf(state);
+        assertThat(second).hasSize(64).isNotEqualTo(first);
+        assertThat(certificateOf(state)).isEqualTo(second);
+        assertThat(certificateOf(folder.resolve("other.json"))).isNotIn(first, second);
+    }
+
+    private static String certificateOf(Path state) throws Exception {
+        WebPort.prepare(state);
+        Profile profile = ShippedProfiles.read("cinema-head").orElseThrow();
+        Remembered pins = new Remembered();
+        KnobBank bank = new KnobBank(profile, 1);
+        try (WebPort port =
+                        WebPort.open(
+                                anyPort(),
+                                bank,
+                                door(profile),
+                                OPEN,
+                                KnobsOverEveryProtocolTest::still);
+                DeviceHttp http = http(port, profile, PASSWORD, pins)) {
+            http.send(new HttpMessage("GET", "/", "", ""), "look");
+        }
+        return pins.pinned().orElseThrow();
     }
 
     /** One to one: a second panel is told who holds it; a change by other hands is pushed. */

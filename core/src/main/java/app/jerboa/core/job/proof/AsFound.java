@@ -20,6 +20,7 @@ public record AsFound(Device device, List<FoundFact> facts) {
                     Topic.ADDRESS,
                     Topic.MAC,
                     Topic.ALONE,
+                    Topic.CERTIFICATE,
                     Topic.LINK,
                     Topic.FIRMWARE,
                     Topic.ACCESS,

@@ -15,7 +15,15 @@ public final class ProofCodes {
     public static final FindingCode SECOND =
             new FindingCode("DEV-SECOND", Severity.STOP, Discipline.EVIDENCE);
 
-    public static final List<FindingCode> ALL = List.of(DIFFERS, STALE, SECOND);
+    public static final FindingCode WIRE =
+            new FindingCode("WIRE-DIFFERS", Severity.WARN, Discipline.EVIDENCE);
+    public static final FindingCode STREAM =
+            new FindingCode("STREAM-DIFFERS", Severity.WARN, Discipline.EVIDENCE);
+    public static final FindingCode CERTIFICATE =
+            new FindingCode("CERT-CHANGED", Severity.STOP, Discipline.EVIDENCE);
+
+    public static final List<FindingCode> ALL =
+            List.of(DIFFERS, STALE, SECOND, WIRE, STREAM, CERTIFICATE);
 
     private ProofCodes() {}
 }

@@ -5,12 +5,15 @@ import app.jerboa.core.finding.Fix;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.profile.StreamCodec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What was found otherwise than planned, and what must be proved again. */
 public final class ProofFindings {
@@ -36,7 +39,7 @@ public final class ProofFindings {
                         boolean said = fought && topic == Topic.ADDRESS;
                         if (standing.state() == Standing.State.DIFFERS && !said) {
                             Observation by = standing.by().orElseThrow();
-                            found.add(topic == Topic.ALONE ? second(d, by) : differs(d, topic, by));
+                            found.add(differs(proof.job(), d, topic, by));
                         }
                     });
             List<Topic> stale =
@@ -57,7 +60,18 @@ public final class ProofFindings {
                 .isPresent();
     }
 
-    private static Finding differs(Device d, Topic topic, Observation o) {
+    private static Finding differs(Job job, Device d, Topic topic, Observation o) {
+        return switch (topic) {
+            case ALONE -> second(d, o);
+            case LINK -> FoundLead.of(job, d, o.value()).finding();
+            case STREAM -> stream(d, o);
+            case CERTIFICATE -> certificate(d, o);
+            default -> other(d, topic, o);
+        };
+    }
+
+    /** What has no finding of its own. */
+    private static Finding other(Device d, Topic topic, Observation o) {
         Field field = AsFound.field(topic).orElse(Field.NAME);
         boolean follows = AsFound.field(topic).isPresent() && !o.value().isBlank();
         String planned = follows ? JobItems.text(d, field) : "";
@@ -101,6 +115,39 @@ public final class ProofFindings {
                         o.value(),
                         WORDED,
                         o.value().isBlank() ? "unsaid" : ""));
+    }
+
+    /** What it tells beside what its profile and its format say. */
+    private static Finding stream(Device d, Observation o) {
+        String codecs =
+                d.profile().video().stream()
+                        .flatMap(v -> v.codecs().stream())
+                        .map(StreamCodec::toString)
+                        .collect(Collectors.joining("/"));
+        return Finding.of(
+                ProofCodes.STREAM,
+                d.id(),
+                Field.FORMAT_SET,
+                Map.of(
+                        "device",
+                        d.name(),
+                        "found",
+                        o.value(),
+                        "planned",
+                        Stream.of(codecs, d.format())
+                                .filter(t -> !t.isEmpty())
+                                .collect(Collectors.joining(", ")),
+                        WORDED,
+                        o.value().isBlank() ? "unsaid" : ""));
+    }
+
+    /** Whoever answers there now may not be the device. */
+    private static Finding certificate(Device d, Observation o) {
+        return Finding.of(
+                ProofCodes.CERTIFICATE,
+                d.id(),
+                Field.ADDRESS,
+                Map.of("device", d.name(), "found", o.value()));
     }
 
     private static Finding stale(Device d, List<Topic> topics, List<String> why) {

@@ -24,6 +24,8 @@ public enum Topic {
     MAC(Basis.NETWORK, false),
     /** No second device answers at its address. */
     ALONE(Basis.NETWORK, false),
+    /** Its web server shows the certificate that it showed first; it rests on no plan. */
+    CERTIFICATE(Basis.NOTHING, false),
     FIRMWARE(Basis.NETWORK, false),
     CLOCK(Basis.NETWORK, false),
     ACCESS(Basis.NETWORK, false),

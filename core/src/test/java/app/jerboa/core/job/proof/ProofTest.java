@@ -2,6 +2,7 @@ package app.jerboa.core.job.proof;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.jerboa.core.finding.Finding;
 import app.jerboa.core.item.ChangeSet;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
@@ -299,7 +300,14 @@ class ProofTest {
     @ParameterizedTest
     @CsvSource({
         "MAC, 02:4a:00:00:00:07, , 'EVID-DIFFERS:'",
-        "LINK, PORT 2, , EVID-DIFFERS:plain",
+        "LINK, Switch PORT 2, , 'WIRE-DIFFERS:'",
+        "LINK, 'Switch PORT 1, 10 Mb/s', , WIRE-DIFFERS:slow",
+        "LINK, PORT 2, , 'WIRE-DIFFERS:'",
+        "LINK, '', , WIRE-DIFFERS:unsaid",
+        "STREAM, 'h264, 1280 x 720 px, 25/s', , 'STREAM-DIFFERS:'",
+        "STREAM, '', , STREAM-DIFFERS:unsaid",
+        "CERTIFICATE, 9f:86:d0:81:88:4c:7d:65, , CERT-CHANGED:null",
+        "CONTROL_ID, 3, , EVID-DIFFERS:plain",
         "DIRECTION, '', , EVID-DIFFERS:unsaid",
         "LINK, PORT 2, knock, EVID-STALE:knock",
         "DIRECTION, '', swap, EVID-STALE:swap"
@@ -330,6 +338,68 @@ class ProofTest {
         assertThat(ProofFindings.of(after))
                 .extracting(f -> f.code().code(), f -> f.facts().get("tests"))
                 .containsExactly(org.assertj.core.groups.Tuple.tuple("EVID-STALE", "mac"));
+    }
+
+    /** Where its MAC is heard, and what makes the plan say so: only what can be done alone. */
+    @ParameterizedTest
+    @CsvSource({
+        "Switch PORT 2, fromPort PORT 1>PORT 2",
+        "'Switch PORT 2, 10 Mb/s', fromPort PORT 1>PORT 2",
+        "'Switch PORT 1, 10 Mb/s', ''",
+        "Switch PORT 3, ''",
+        "Switch PORT 9, ''",
+        "Renamed PORT 2, ''",
+        "PORT 2, ''",
+        "Switch, ''",
+    })
+    void thePlanOfALeadFollowsToAFreePort(String heard, String edit) {
+        long other = plan.device("L2", HEAD);
+        plan.run(hub, "PORT 3", other, "LAN", "data", 30);
+        Job job = plan.job();
+        Observation link = one(camera, Topic.LINK, heard, Evidence.ASKED, Outcome.DIFFERS);
+        Finding finding = ProofFindings.of(Proof.of(job, seen(job, link))).get(0);
+        assertThat(finding.facts()).containsEntry("planned", "Switch PORT 1");
+        assertThat(
+                        finding.fixes().stream()
+                                .flatMap(f -> f.changes().edits().stream())
+                                .map(e -> e.field().wire() + " " + e.before() + ">" + e.after())
+                                .collect(Collectors.joining()))
+                .isEqualTo(edit);
+        finding.fixes()
+                .forEach(f -> assertThat(plan.editor().apply(job, f.changes())).isNotEqualTo(job));
+    }
+
+    @Test
+    void whatHangsWhereNoLeadIsPlannedIsSaidSo() {
+        long bare = plan.device("L2", HEAD);
+        Job job = plan.job();
+        Observation link = one(bare, Topic.LINK, "Switch PORT 4", Evidence.ASKED, Outcome.DIFFERS);
+        Finding finding = ProofFindings.of(Proof.of(job, seen(job, link))).get(0);
+        assertThat(finding.facts()).containsEntry("what", "unplanned").containsEntry("planned", "");
+        assertThat(finding.fixes()).isEmpty();
+    }
+
+    /** It rests on no plan: only what happens to the device makes it old. */
+    @Test
+    void aCertificateIsItsOwnWhateverIsPlanned() {
+        Job job = plan.job();
+        Observed seen =
+                seen(job, one(camera, Topic.CERTIFICATE, "9f", Evidence.ASKED, Outcome.DIFFERS));
+        ItemRef ref = new ItemRef(ItemKind.DEVICE, camera);
+        Job moved =
+                plan.editor()
+                        .apply(
+                                job,
+                                ChangeSet.edits(
+                                        List.of(
+                                                new Edit(
+                                                        ref,
+                                                        Field.ADDRESS,
+                                                        "10.44.8.21",
+                                                        "10.44.8.30"))));
+        assertThat(ProofFindings.of(Proof.of(moved, seen)))
+                .extracting(f -> f.code().code())
+                .containsExactly("CERT-CHANGED");
     }
 
     /** Any changes, taken back again: stale is what reads another text, and nothing after undo. */

@@ -51,6 +51,7 @@ final class PinnedTrust extends X509ExtendedTrustManager {
             throw new CertificateException(e);
         }
         Optional<String> pinned = pins.pinned();
+        pins.shown(shown);
         if (pinned.isEmpty()) {
             pins.pin(shown);
         } else if (!pinned.get().equals(shown)) {

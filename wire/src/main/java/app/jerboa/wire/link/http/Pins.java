@@ -9,4 +9,10 @@ public interface Pins {
 
     /** It is seen for the first time. */
     void pin(String sha256);
+
+    /**
+     * It shows this one, kept or not; called before anything is told to it. Whoever hears it must
+     * not wait for anything.
+     */
+    default void shown(String sha256) {}
 }

@@ -3,6 +3,7 @@ package app.jerboa.core.job.cabling.seen;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.Cabling;
 import app.jerboa.core.job.cabling.Link;
@@ -151,6 +152,16 @@ public record SeenWiring(List<SeenRun> runs, Map<String, Place> unknown) {
             return Verdict.UNPLANNED;
         }
         return planned.equals(at) ? Verdict.AS_PLANNED : Verdict.ELSEWHERE;
+    }
+
+    /** The port of a network switch that the plan has for a device; empty where it has none. */
+    public static Optional<Place> planned(Job job, Device d) {
+        return planned(Cabling.of(job), d).map(l -> place(switchEnd(l).orElseThrow()));
+    }
+
+    /** What makes the plan say that a device hangs there; empty where it has no run to change. */
+    public static List<Edit> following(Job job, Device d, Place at) {
+        return planned(Cabling.of(job), d).map(l -> follow(l, at)).orElse(List.of());
     }
 
     /** Its own run to a network switch, or that of the adapter that is fitted to it. */
