@@ -181,38 +181,69 @@ class DeskWishesTest extends RunningServer {
         assertThat(camera().get("soft").get("panLeft").isNull()).isTrue();
     }
 
+    /** The limits of a camera whose head is another one from now on. */
+    private String limitsOf(String profile) {
+        long id = camera().get("id").asLong();
+        Map<String, Object> edit =
+                Map.of(
+                        "item",
+                        "device",
+                        "id",
+                        id,
+                        "field",
+                        "profile",
+                        "before",
+                        "ceiling-ptz",
+                        "after",
+                        profile);
+        Answer changed =
+                asha.send(
+                        "POST",
+                        job + "/changes",
+                        Map.of("adds", List.of(), "edits", List.of(edit), "removes", List.of()));
+        assertThat(changed.status()).as(changed.text()).isEqualTo(200);
+        return job + "/desk/" + id + "/limits";
+    }
+
     /** Degrees of roll, metres of a rail. */
-    @Test
-    void rollAndRailHaveSoftLimitsToo() {
-        String limits = job + "/desk/" + camera().get("id").asLong() + "/limits";
-        Map<String, Double> wish = Map.of("rollLeft", -12.5, "rollRight", 8.0, "railTo", 2.25);
-        assertThat(asha.send("PUT", limits, limits(wish)).status()).isEqualTo(200);
+    @ParameterizedTest
+    @CsvSource({
+        "cinema-head, rollLeft, -12.5, soft limit of roll left, -12.5°, softRollLeft, -1250",
+        "motion-controller, railTo, 2.25, soft limit at the end of the rail, 2.25 m, softRailTo, 225"
+    })
+    void rollAndRailHaveSoftLimitsToo(
+            String profile,
+            String side,
+            double at,
+            String says,
+            String shown,
+            String field,
+            int kept) {
+        Answer set = asha.send("PUT", limitsOf(profile), limits(Map.of(side, at)));
+        assertThat(set.status()).as(set.text()).isEqualTo(200);
         JsonNode soft = camera().get("soft");
-        wish.forEach((side, at) -> assertThat(soft.get(side).asDouble()).as(side).isEqualTo(at));
-        assertThat(soft.get("railFrom").isNull()).isTrue();
-        assertThat(asha.get(job + "/log").text())
-                .contains("soft limit of roll left")
-                .contains("-12.5°")
-                .contains("soft limit at the end of the rail")
-                .contains("2.25 m");
-        assertThat(asha.get(job + "/file").text())
-                .contains("\"softRollLeft\" : -1250")
-                .contains("\"softRailTo\" : 225");
+        assertThat(soft.get(side).asDouble()).isEqualTo(at);
+        assertThat(soft.get("rollRight").isNull() && soft.get("railFrom").isNull()).isTrue();
+        assertThat(asha.get(job + "/log").text()).contains(says).contains(shown);
+        assertThat(asha.get(job + "/file").text()).contains("\"" + field + "\" : " + kept);
     }
 
     @ParameterizedTest
     @CsvSource({
-        "rollLeft, 8, rollRight, 8, rollRight",
-        "railFrom, 2.251, railTo, 2.2509, railTo",
-        "rollLeft, -361, rollRight, 8, rollLeft",
-        "railFrom, 0, railTo, 361, railTo",
+        "cinema-head, rollLeft, 8, rollRight, 8, rollRight",
+        "motion-controller, railFrom, 2.251, railTo, 2.2509, railTo",
+        "cinema-head, rollLeft, -361, rollRight, 8, rollLeft",
+        "motion-controller, railFrom, 0, railTo, 361, railTo",
+        "cinema-head, rollLeft, -8, railTo, 2, railTo",
+        "motion-controller, rollRight, 8, railTo, 2, rollRight"
     })
     void limitsThatLeaveNothingBetweenThemOrLieNowhereAreRefused(
-            String one, double from, String other, double to, String at) {
-        String limits = job + "/desk/" + camera().get("id").asLong() + "/limits";
-        Answer refused = asha.send("PUT", limits, limits(Map.of(one, from, other, to)));
+            String profile, String one, double from, String other, double to, String at) {
+        Map<String, Double> wish = Map.of(one, from, other, to);
+        Answer refused = asha.send("PUT", limitsOf(profile), limits(wish));
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.json().get("field").asString()).isEqualTo(at);
+        assertThat(asha.get(job + "/log").text()).doesNotContain("soft limit");
     }
 
     @Test

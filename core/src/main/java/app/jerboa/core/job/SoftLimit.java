@@ -42,6 +42,13 @@ public enum SoftLimit {
         this.most = most;
     }
 
+    /**
+     * @throws java.util.NoSuchElementException for another field than {@link #FIELDS}
+     */
+    public static SoftLimit of(Field field) {
+        return Arrays.stream(values()).filter(l -> l.field == field).findFirst().orElseThrow();
+    }
+
     public MotionAxis axis() {
         return axis;
     }

@@ -395,6 +395,31 @@ public final class SomeProfiles {
         return this;
     }
 
+    /** Of the head that was said before. */
+    public SomeProfiles axes(Optional<Axis> roll, Optional<Axis> rail) {
+        head =
+                head.map(
+                        h ->
+                                new Head(
+                                        h.countsPerDegree(),
+                                        h.panLeftDegrees(),
+                                        h.panRightDegrees(),
+                                        h.tiltDownDegrees(),
+                                        h.tiltUpDegrees(),
+                                        h.pan(),
+                                        h.tilt(),
+                                        h.zoom(),
+                                        h.acceleration(),
+                                        h.lens(),
+                                        roll,
+                                        rail,
+                                        h.payloadKg(),
+                                        h.torqueNm(),
+                                        h.turns(),
+                                        h.inverts()));
+        return this;
+    }
+
     public SomeProfiles floor(Sort controller, String least) {
         firmware =
                 Optional.of(

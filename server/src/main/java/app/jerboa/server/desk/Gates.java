@@ -94,7 +94,7 @@ class Gates {
     }
 
     void limit(CameraId camera, LimitsWish to, Author by) {
-        to.insist();
+        to.insist(headed(camera));
         steer(camera, to.texts(), by);
     }
 

@@ -1,8 +1,12 @@
 package app.jerboa.server.desk;
 
 import app.jerboa.core.item.Field;
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.SoftLimit;
 import app.jerboa.core.job.Steering;
+import app.jerboa.core.job.edit.LimitRules;
+import app.jerboa.core.motion.MotionAxis;
+import app.jerboa.core.value.Reason;
 import app.jerboa.server.platform.Problem;
 import app.jerboa.server.words.Words;
 import java.util.EnumMap;
@@ -66,9 +70,14 @@ record LimitsWish(
     }
 
     /**
-     * @throws Problem naming the field, for limits that leave nothing between them
+     * @throws Problem naming the field, for limits that leave nothing between them, or on an axis
+     *     that the head lacks
      */
-    void insist() {
+    void insist(Device device) {
+        on(device, "rollLeft", rollLeft, MotionAxis.ROLL);
+        on(device, "rollRight", rollRight, MotionAxis.ROLL);
+        on(device, "railFrom", railFrom, MotionAxis.RAIL);
+        on(device, "railTo", railTo, MotionAxis.RAIL);
         String degrees = Words.say("refused.limit");
         within("panLeft", panLeft, FARTHEST, degrees);
         within("panRight", panRight, FARTHEST, degrees);
@@ -84,6 +93,18 @@ record LimitsWish(
         below("tiltUp", tiltDown, tiltUp, Words.say("refused.limit-upper"));
         below("rollRight", rollLeft, rollRight, Words.say("refused.limit-right"));
         below("railTo", railFrom, railTo, Words.say("refused.limit-on"));
+    }
+
+    private static void on(Device device, String field, Optional<Double> place, MotionAxis axis) {
+        Optional<Reason> missing =
+                place.isPresent() ? LimitRules.missing(device, axis) : Optional.empty();
+        if (missing.isPresent()) {
+            throw bad(
+                    field,
+                    Words.say(
+                            "refused.limit-nowhere",
+                            Map.of("device", device.name(), "why", Words.say(missing.get()))));
+        }
     }
 
     private static void within(

@@ -10,6 +10,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.cabling.JoinRules;
 import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.edit.LimitRules;
 import app.jerboa.core.job.proof.Observed;
 import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.job.text.JobItems;
@@ -90,7 +91,7 @@ public class Jobs implements DevicesOfJob {
         this.mapper = mapper;
         this.versions = versions;
         this.texts = texts;
-        this.editor = new JobEditor(profiles, JoinRules::check);
+        this.editor = new JobEditor(profiles, JoinRules::check, LimitRules::check);
     }
 
     public JobEditor editor() {

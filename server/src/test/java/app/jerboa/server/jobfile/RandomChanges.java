@@ -12,6 +12,7 @@ import app.jerboa.core.job.cabling.JoinRules;
 import app.jerboa.core.job.edit.ChangeConflict;
 import app.jerboa.core.job.edit.ItemMissing;
 import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.edit.LimitRules;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.core.job.text.JobItems;
 import app.jerboa.server.profile.TestProfiles;
@@ -35,7 +36,8 @@ public final class RandomChanges {
                     ItemKind.PRESET,
                     ItemKind.TAKE);
 
-    private final JobEditor editor = new JobEditor(TestProfiles.profiles(), JoinRules::check);
+    private final JobEditor editor =
+            new JobEditor(TestProfiles.profiles(), JoinRules::check, LimitRules::check);
     private final Random random;
 
     public RandomChanges(long seed) {
