@@ -15,6 +15,9 @@ import app.jerboa.server.proof.Observations;
 import app.jerboa.server.words.Words;
 import app.jerboa.wire.link.http.Pins;
 import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,9 +37,13 @@ class Certificates {
     /** Of the 32 octets of SHA-256: enough to tell two apart by eye. */
     private static final int SHOWN_DIGITS = 16;
 
+    /** Two that answer in turns at one address would fill the logbook. */
+    private static final Duration SAID_ONCE_IN = Duration.ofMinutes(1);
+
     private final PinMapper mapper;
     private final Jobs jobs;
     private final Observations observations;
+    private final InstantSource clock = InstantSource.system();
 
     /** A connection waits for none of this: the database may hang. */
     private final ExecutorService noting = Threads.few("certificates", 1, WAITING);
@@ -79,6 +86,9 @@ class Certificates {
         }
         boolean own = kept.get().equals(sha256);
         Standing standing = stored.proof().standing(id, Topic.CERTIFICATE);
+        if (standing.wrong() && justSaid(standing)) {
+            return;
+        }
         if (own) {
             if (standing.wrong() || standing.state() == Standing.State.STALE) {
                 add(job, device, "", Outcome.OK, "certificate.own");
@@ -90,6 +100,12 @@ class Certificates {
 
     private static Optional<String> said(Standing standing) {
         return standing.by().map(Observation::value);
+    }
+
+    /** That it is wrong stands for a while, whatever is shown next. */
+    private boolean justSaid(Standing standing) {
+        Instant before = clock.instant().minus(SAID_ONCE_IN);
+        return standing.by().filter(o -> o.at().isAfter(before)).isPresent();
     }
 
     private void add(long job, Device device, String value, Outcome outcome, String key) {

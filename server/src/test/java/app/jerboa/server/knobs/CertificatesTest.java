@@ -23,6 +23,7 @@ import app.jerboa.server.platform.Author;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.server.proof.Observations;
 import java.time.Instant;
+import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -45,6 +46,7 @@ class CertificatesTest {
     private final List<Observation> seen = new ArrayList<>();
     private final List<String> noted = new ArrayList<>();
     private Optional<String> kept = Optional.of(sha("a"));
+    private Instant at = Instant.EPOCH;
 
     private static String sha(String letter) {
         return letter.repeat(64);
@@ -68,13 +70,28 @@ class CertificatesTest {
                         value,
                         evidence,
                         from == null ? Optional.empty() : from.outcome(),
-                        Instant.EPOCH,
+                        at,
                         new TreeMap<>()));
     }
 
     private void happens(String what) {
         switch (what) {
             case "accepted" -> certificates.accept(stored(), DEVICE, Author.WATCH);
+            case "just" -> at = InstantSource.system().instant();
+            case "later" -> {
+                Observation last = seen.remove(seen.size() - 1);
+                at = Instant.EPOCH;
+                seen.add(
+                        new Observation(
+                                last.number(),
+                                last.device(),
+                                last.topic(),
+                                last.value(),
+                                last.evidence(),
+                                last.outcome(),
+                                at,
+                                last.basis()));
+            }
             case "swapped" -> add(Topic.HAPPENING, "swap", Evidence.SEEN, null);
             default -> {
                 // As a connection does it: the first one is kept, then told of.
@@ -96,7 +113,11 @@ class CertificatesTest {
         "b accepted b a, differs ok differs",
         "b a swapped a a, differs ok ok",
         "b swapped b b, differs differs",
-        "accepted c c, ok"
+        "accepted c c, ok",
+        "just b a b a c, differs",
+        "just b a later a, differs ok",
+        "just b accepted b, differs ok",
+        "just a b, differs"
     })
     void eachChangeIsNotedOnce(String happenings, String expected) {
         when(pins.find(anyLong(), anyLong())).thenAnswer(call -> kept);
