@@ -21,8 +21,12 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /**
@@ -40,6 +44,8 @@ class Certificates {
     /** Two that answer in turns at one address would fill the logbook. */
     private static final Duration SAID_ONCE_IN = Duration.ofMinutes(1);
 
+    private record Of(long job, DeviceId device) {}
+
     private final PinMapper mapper;
     private final Jobs jobs;
     private final Observations observations;
@@ -48,15 +54,28 @@ class Certificates {
     /** A connection waits for none of this: the database may hang. */
     private final ExecutorService noting = Threads.few("certificates", 1, WAITING);
 
+    private final ScheduledExecutorService timer = Threads.timer("certificates, later");
+    private final Duration saidOnceIn;
+
+    /** What was shown last, of those that are looked at once more a little later. */
+    private final Map<Of, String> later = new ConcurrentHashMap<>();
+
+    @Autowired
     Certificates(PinMapper mapper, Jobs jobs, Observations observations) {
+        this(mapper, jobs, observations, SAID_ONCE_IN);
+    }
+
+    Certificates(PinMapper mapper, Jobs jobs, Observations observations, Duration saidOnceIn) {
         this.mapper = mapper;
         this.jobs = jobs;
         this.observations = observations;
+        this.saidOnceIn = saidOnceIn;
     }
 
     @PreDestroy
     void close() {
         noting.shutdownNow();
+        timer.shutdownNow();
     }
 
     /** What is kept of a device. */
@@ -87,6 +106,7 @@ class Certificates {
         boolean own = kept.get().equals(sha256);
         Standing standing = stored.proof().standing(id, Topic.CERTIFICATE);
         if (standing.wrong() && justSaid(standing)) {
+            later(new Of(job, id), sha256);
             return;
         }
         if (own) {
@@ -98,13 +118,26 @@ class Certificates {
         }
     }
 
+    /** A connection that is kept shows it only once. */
+    private void later(Of of, String sha256) {
+        if (later.put(of, sha256) == null) {
+            timer.schedule(
+                    () ->
+                            Threads.guarded(
+                                    "certificates",
+                                    () -> note(of.job(), of.device(), later.remove(of))),
+                    saidOnceIn.toMillis(),
+                    TimeUnit.MILLISECONDS);
+        }
+    }
+
     private static Optional<String> said(Standing standing) {
         return standing.by().map(Observation::value);
     }
 
     /** That it is wrong stands for a while, whatever is shown next. */
     private boolean justSaid(Standing standing) {
-        Instant before = clock.instant().minus(SAID_ONCE_IN);
+        Instant before = clock.instant().minus(saidOnceIn);
         return standing.by().filter(o -> o.at().isAfter(before)).isPresent();
     }
 

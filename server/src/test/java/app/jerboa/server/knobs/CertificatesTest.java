@@ -1,6 +1,7 @@
 package app.jerboa.server.knobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
@@ -22,6 +23,7 @@ import app.jerboa.server.jobfile.DemoItems;
 import app.jerboa.server.platform.Author;
 import app.jerboa.server.profile.TestProfiles;
 import app.jerboa.server.proof.Observations;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -29,6 +31,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -42,9 +46,9 @@ class CertificatesTest {
     private final PinMapper pins = mock();
     private final Jobs jobs = mock();
     private final Observations observations = mock();
-    private final Certificates certificates = new Certificates(pins, jobs, observations);
+    private Certificates certificates = new Certificates(pins, jobs, observations);
     private final List<Observation> seen = new ArrayList<>();
-    private final List<String> noted = new ArrayList<>();
+    private final List<String> noted = new CopyOnWriteArrayList<>();
     private Optional<String> kept = Optional.of(sha("a"));
     private Instant at = Instant.EPOCH;
 
@@ -120,6 +124,31 @@ class CertificatesTest {
         "just a b, differs"
     })
     void eachChangeIsNotedOnce(String happenings, String expected) {
+        said();
+        for (String what : happenings.split(" ", -1)) {
+            happens(what);
+        }
+        assertThat(String.join(" ", noted).replaceAll("differs[0-9a-f:]+", "differs"))
+                .isEqualTo(expected);
+        assertThat(noted)
+                .filteredOn(n -> n.startsWith("differs"))
+                .allMatch(n -> n.matches("differs([bac])\\1(:\\1\\1){7}"));
+    }
+
+    /** A connection that is kept shows its certificate once: what was too soon is noted later. */
+    @Test
+    void whatIsShownTooSoonIsNotedALittleLater() {
+        said();
+        certificates = new Certificates(pins, jobs, observations, Duration.ofSeconds(1));
+        happens("just");
+        happens("b");
+        happens("a");
+        await().atMost(Duration.ofSeconds(20)).until(() -> noted.size() == 2);
+        assertThat(noted.get(1)).isEqualTo("ok");
+        certificates.close();
+    }
+
+    private void said() {
         when(pins.find(anyLong(), anyLong())).thenAnswer(call -> kept);
         when(pins.forget(anyLong(), anyLong()))
                 .thenAnswer(
@@ -137,13 +166,5 @@ class CertificatesTest {
                         })
                 .when(observations)
                 .add(anyLong(), any(), anyString(), any());
-        for (String what : happenings.split(" ", -1)) {
-            happens(what);
-        }
-        assertThat(String.join(" ", noted).replaceAll("differs[0-9a-f:]+", "differs"))
-                .isEqualTo(expected);
-        assertThat(noted)
-                .filteredOn(n -> n.startsWith("differs"))
-                .allMatch(n -> n.matches("differs([bac])\\1(:\\1\\1){7}"));
     }
 }

@@ -11,10 +11,10 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.proof.Observed;
 import app.jerboa.core.job.proof.Outcome;
+import app.jerboa.server.job.Jobs;
 import app.jerboa.server.jobfile.DemoItems;
 import app.jerboa.server.knobs.PageVisit;
 import app.jerboa.server.profile.TestProfiles;
-import app.jerboa.server.job.Jobs;
 import app.jerboa.server.world.Contacts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,8 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DeviceTestsTest {
     private static final Job PLAN = new JobEditor(TestProfiles.profiles()).read(DemoItems.all());
     private static final Jobs.Stored STORED = new Jobs.Stored(1, 1, 100, PLAN, Observed.NONE, 10);
-    private static final Device CAMERA =
-            PLAN.device(PLAN.lines().get(0).camera()).orElseThrow();
+    private static final Device CAMERA = PLAN.device(PLAN.lines().get(0).camera()).orElseThrow();
 
     private final Contacts contacts = mock();
     private final PageVisit page = mock();
