@@ -131,8 +131,8 @@ function Differences(props: {
   const columns: readonly Column<Difference>[] = [
     { title: 'Device', cell: (r) => r.device },
     { title: 'What', cell: (r) => r.fact.words },
-    { title: 'Planned', mono: true, cell: (r) => r.fact.planned || '–' },
-    { title: 'Found', mono: true, cell: (r) => r.fact.found || '–' },
+    { title: 'Planned', cell: (r) => <Value fact={r.fact} text={r.fact.planned} /> },
+    { title: 'Found', cell: (r) => <Value fact={r.fact} text={r.fact.found} /> },
     {
       title: 'What to do',
       cell: (r) => {
@@ -145,7 +145,7 @@ function Differences(props: {
             </Button>
           </>
         ) : (
-          'Put it right at the device, then ask again; the margin says why.'
+          'Put it right there, then ask again; the margin says why, and what else can be done.'
         )
       },
     },
@@ -183,7 +183,15 @@ function Fact({ fact, now }: { readonly fact: FoundFact | undefined; readonly no
   const [sign, word] = standings[fact.standing] ?? ['', fact.standing]
   return (
     <span title={`${word}, ${age(fact.since, now)}`}>
-      {sign}&nbsp;{fact.found ? <span className="mono">{fact.found}</span> : word}
+      {sign}&nbsp;{fact.found ? <Value fact={fact} text={fact.found} /> : word}
     </span>
   )
+}
+
+/** What is read sign by sign; the rest is words. */
+const SIGNS: ReadonlySet<string> = new Set(['address', 'mac', 'firmware', 'certificate'])
+
+function Value({ fact, text }: { readonly fact: FoundFact; readonly text: string }) {
+  if (text === '') return <>–</>
+  return SIGNS.has(fact.what) ? <span className="mono">{text}</span> : <>{text}</>
 }

@@ -3,7 +3,6 @@ package app.jerboa.core.job.proof;
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
-import app.jerboa.core.job.text.JobItems;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +37,7 @@ public record AsFound(Device device, List<FoundFact> facts) {
     /**
      * One fact.
      *
-     * @param planned as the plan has it; blank where it has none, or the fact is no field of it
+     * @param planned as the plan has it; blank where it has none, or says nothing of it
      * @param found the newest value; blank where the outcome says all
      * @param by what decides how it stands
      * @param follow the edit by which the plan takes over what was found; empty where they agree
@@ -82,7 +81,7 @@ public record AsFound(Device device, List<FoundFact> facts) {
         return observed.deciding(d.id(), topic)
                 .map(
                         o -> {
-                            String planned = field(topic).map(f -> JobItems.text(d, f)).orElse("");
+                            String planned = PlannedFact.of(proof.job(), d, topic);
                             String found = found(observed, o);
                             Optional<Edit> follow =
                                     field(topic)

@@ -56,7 +56,7 @@ record FoundLead(Job job, Device device, String told, Optional<Place> planned, O
                                 "found",
                                 told,
                                 "planned",
-                                planned.map(this::words).orElse(""),
+                                PlannedFact.of(job, device, Topic.LINK),
                                 "what",
                                 worded()));
         List<Edit> follow = follow();
@@ -73,11 +73,6 @@ record FoundLead(Job job, Device device, String told, Optional<Place> planned, O
             return "unplanned";
         }
         return at.isPresent() && at.equals(planned) ? "slow" : "";
-    }
-
-    private String words(Place place) {
-        String name = job.device(place.networkSwitch()).map(Device::name).orElse("");
-        return name + " " + place.port();
     }
 
     /**

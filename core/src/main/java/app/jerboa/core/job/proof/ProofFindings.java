@@ -7,13 +7,11 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.text.JobItems;
-import app.jerboa.core.profile.StreamCodec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** What was found otherwise than planned, and what must be proved again. */
 public final class ProofFindings {
@@ -64,7 +62,7 @@ public final class ProofFindings {
         return switch (topic) {
             case ALONE -> second(d, o);
             case LINK -> FoundLead.of(job, d, o.value()).finding();
-            case STREAM -> stream(d, o);
+            case STREAM -> stream(job, d, o);
             case CERTIFICATE -> certificate(d, o);
             default -> other(d, topic, o);
         };
@@ -118,12 +116,7 @@ public final class ProofFindings {
     }
 
     /** What it tells beside what its profile and its format say. */
-    private static Finding stream(Device d, Observation o) {
-        String codecs =
-                d.profile().video().stream()
-                        .flatMap(v -> v.codecs().stream())
-                        .map(StreamCodec::toString)
-                        .collect(Collectors.joining("/"));
+    private static Finding stream(Job job, Device d, Observation o) {
         return Finding.of(
                 ProofCodes.STREAM,
                 d.id(),
@@ -134,9 +127,7 @@ public final class ProofFindings {
                         "found",
                         o.value(),
                         "planned",
-                        Stream.of(codecs, d.format())
-                                .filter(t -> !t.isEmpty())
-                                .collect(Collectors.joining(", ")),
+                        PlannedFact.of(job, d, Topic.STREAM),
                         WORDED,
                         o.value().isBlank() ? "unsaid" : ""));
     }
