@@ -181,28 +181,26 @@ class DeskWishesTest extends RunningServer {
         assertThat(camera().get("soft").get("panLeft").isNull()).isTrue();
     }
 
-    /** The limits of a camera whose head is another one from now on. */
-    private String limitsOf(String profile) {
-        long id = camera().get("id").asLong();
+    /** A change of the first camera. */
+    private Answer edit(String field, String before, String after) {
         Map<String, Object> edit =
                 Map.of(
-                        "item",
-                        "device",
-                        "id",
-                        id,
-                        "field",
-                        "profile",
-                        "before",
-                        "ceiling-ptz",
-                        "after",
-                        profile);
-        Answer changed =
-                asha.send(
-                        "POST",
-                        job + "/changes",
-                        Map.of("adds", List.of(), "edits", List.of(edit), "removes", List.of()));
+                        "item", "device",
+                        "id", camera().get("id").asLong(),
+                        "field", field,
+                        "before", before,
+                        "after", after);
+        return asha.send(
+                "POST",
+                job + "/changes",
+                Map.of("adds", List.of(), "edits", List.of(edit), "removes", List.of()));
+    }
+
+    /** The limits of a camera whose head is another one from now on. */
+    private String limitsOf(String profile) {
+        Answer changed = edit("profile", "ceiling-ptz", profile);
         assertThat(changed.status()).as(changed.text()).isEqualTo(200);
-        return job + "/desk/" + id + "/limits";
+        return job + "/desk/" + camera().get("id").asLong() + "/limits";
     }
 
     /** Degrees of roll, metres of a rail. */
@@ -244,6 +242,22 @@ class DeskWishesTest extends RunningServer {
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.json().get("field").asString()).isEqualTo(at);
         assertThat(asha.get(job + "/log").text()).doesNotContain("soft limit");
+    }
+
+    /** A wish is refused, what was so before comes back: the head was another one then. */
+    @Test
+    void aLimitThatWasThereBeforeComesBackByUndo() {
+        String limits = limitsOf("cinema-head");
+        asha.send("PUT", limits, limits(Map.of("rollLeft", -12.5)));
+        assertThat(edit("profile", "cinema-head", "ceiling-ptz").status()).isEqualTo(200);
+        assertThat(edit("softRollLeft", "-1250", "").status()).isEqualTo(200);
+        Answer refused = edit("softRollLeft", "", "-1250");
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.text()).contains("its head does not roll");
+        assertThat(asha.send("POST", job + "/undo", Map.of()).status()).isEqualTo(200);
+        assertThat(asha.get(job + "/file").text()).contains("\"softRollLeft\" : -1250");
+        assertThat(asha.send("POST", job + "/undo", Map.of()).status()).isEqualTo(200);
+        assertThat(camera().get("soft").get("rollLeft").asDouble()).isEqualTo(-12.5);
     }
 
     @Test

@@ -11,6 +11,7 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.edit.ChangeConflict;
 import app.jerboa.core.job.edit.ItemMissing;
 import app.jerboa.core.job.edit.JobEditor;
+import app.jerboa.core.job.edit.LimitRules;
 import app.jerboa.core.job.text.ItemRejected;
 import app.jerboa.server.job.Jobs;
 import app.jerboa.server.logbook.Logbook;
@@ -248,9 +249,12 @@ public class Commands {
                 : Words.say("refused.gone");
     }
 
+    /** What is wished anew heeds more than what is taken back: that was so before. */
     private Job edited(Job job, ChangeSet changes) {
         try {
-            return jobs.editor().apply(job, changes);
+            Job after = jobs.editor().apply(job, changes);
+            LimitRules.check(after, changes);
+            return after;
         } catch (ChangeConflict e) {
             throw Refusals.conflict(job, e);
         } catch (ItemRejected e) {

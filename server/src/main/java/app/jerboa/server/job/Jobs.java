@@ -10,7 +10,6 @@ import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Subnet;
 import app.jerboa.core.job.cabling.JoinRules;
 import app.jerboa.core.job.edit.JobEditor;
-import app.jerboa.core.job.edit.LimitRules;
 import app.jerboa.core.job.proof.Observed;
 import app.jerboa.core.job.proof.Proof;
 import app.jerboa.core.job.text.JobItems;
@@ -91,7 +90,7 @@ public class Jobs implements DevicesOfJob {
         this.mapper = mapper;
         this.versions = versions;
         this.texts = texts;
-        this.editor = new JobEditor(profiles, JoinRules::check, LimitRules::check);
+        this.editor = new JobEditor(profiles, JoinRules::check);
     }
 
     public JobEditor editor() {

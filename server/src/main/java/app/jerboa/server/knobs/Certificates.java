@@ -121,14 +121,12 @@ class Certificates {
     /** A connection that is kept shows it only once. */
     private void later(Of of, String sha256) {
         if (later.put(of, sha256) == null) {
-            timer.schedule(
-                    () ->
-                            Threads.guarded(
-                                    "certificates",
-                                    () -> note(of.job(), of.device(), later.remove(of))),
-                    saidOnceIn.toMillis(),
-                    TimeUnit.MILLISECONDS);
+            timer.schedule(() -> again(of), saidOnceIn.toMillis(), TimeUnit.MILLISECONDS);
         }
+    }
+
+    private void again(Of of) {
+        Optional.ofNullable(later.remove(of)).ifPresent(s -> shown(of.job(), of.device(), s));
     }
 
     private static Optional<String> said(Standing standing) {
@@ -166,6 +164,8 @@ class Certificates {
         if (mapper.forget(stored.id(), device.id().value()) == 0) {
             return Optional.empty();
         }
+        // What was shown before says nothing any more.
+        later.remove(new Of(stored.id(), device.id()));
         String words = Words.say("told.certificate-forgotten", Map.of("device", device.name()));
         observations.add(
                 stored.id(),

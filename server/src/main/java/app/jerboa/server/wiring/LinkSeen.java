@@ -15,13 +15,9 @@ import java.util.Map;
  */
 public record LinkSeen(Outcome outcome, String port, String detail) {
     public static LinkSeen of(Job job, SeenRun run) {
-        String seen = run.seen().map(p -> PortWords.at(job, p)).orElse("");
+        String seen = run.seen().map(p -> p.words(job)).orElse("");
         Map<String, String> facts =
-                Map.of(
-                        "port",
-                        seen,
-                        "planned",
-                        run.planned().map(p -> PortWords.at(job, p)).orElse(""));
+                Map.of("port", seen, "planned", run.planned().map(p -> p.words(job)).orElse(""));
         return switch (run.verdict()) {
             case AS_PLANNED -> asPlanned(run, seen, facts);
             case ELSEWHERE ->

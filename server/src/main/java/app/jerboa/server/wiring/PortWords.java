@@ -1,9 +1,6 @@
 package app.jerboa.server.wiring;
 
-import app.jerboa.core.job.Device;
-import app.jerboa.core.job.Job;
 import app.jerboa.core.job.cabling.seen.PortTold;
-import app.jerboa.core.job.cabling.seen.SeenRun;
 import app.jerboa.server.words.Words;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -20,12 +17,6 @@ final class PortWords {
         return Stream.of(speed(told), power(told))
                 .filter(t -> !t.isEmpty())
                 .collect(Collectors.joining(", "));
-    }
-
-    /** Which port it is, by the name of its network switch. */
-    static String at(Job job, SeenRun.Place place) {
-        String name = job.device(place.networkSwitch()).map(Device::name).orElse("");
-        return name + " " + place.port();
     }
 
     static String speed(PortTold told) {

@@ -72,11 +72,7 @@ public class Wirings {
                 asked.switches(),
                 wiring.runs().stream().map(r -> body(stored, r)).toList(),
                 wiring.unknown().entrySet().stream()
-                        .map(
-                                e ->
-                                        new UnknownMac(
-                                                e.getKey(),
-                                                PortWords.at(stored.job(), e.getValue())))
+                        .map(e -> new UnknownMac(e.getKey(), e.getValue().words(stored.job())))
                         .toList(),
                 ChangesBody.of(new ChangeSet(List.of(), follows, List.of())));
     }
@@ -151,8 +147,8 @@ public class Wirings {
 
     private static SeenRunBody body(Jobs.Stored stored, SeenRun r) {
         String verdict = Kebab.of(r.verdict());
-        String planned = r.planned().map(p -> PortWords.at(stored.job(), p)).orElse("");
-        String seen = r.seen().map(p -> PortWords.at(stored.job(), p)).orElse("");
+        String planned = r.planned().map(p -> p.words(stored.job())).orElse("");
+        String seen = r.seen().map(p -> p.words(stored.job())).orElse("");
         return new SeenRunBody(
                 r.device().id().value(),
                 r.device().name(),

@@ -148,6 +148,22 @@ class CertificatesTest {
         certificates.close();
     }
 
+    /** What was shown before somebody accepted another one is not held against it. */
+    @Test
+    void whatWasShownBeforeSomebodyAcceptedIsForgotten() {
+        said();
+        certificates = new Certificates(pins, jobs, observations, Duration.ofSeconds(1));
+        happens("just");
+        happens("b");
+        happens("a");
+        happens("accepted");
+        happens("b");
+        await().during(Duration.ofSeconds(2))
+                .atMost(Duration.ofSeconds(20))
+                .until(() -> noted.get(noted.size() - 1).equals("ok"));
+        certificates.close();
+    }
+
     private void said() {
         when(pins.find(anyLong(), anyLong())).thenAnswer(call -> kept);
         when(pins.forget(anyLong(), anyLong()))

@@ -6,14 +6,14 @@ import app.jerboa.core.item.Edit;
 import app.jerboa.core.item.Field;
 import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
-import app.jerboa.core.job.Run;
 import app.jerboa.core.job.cabling.seen.SeenRun.Place;
 import app.jerboa.core.job.cabling.seen.SeenWiring;
 import app.jerboa.core.profile.DeviceKind;
-import app.jerboa.core.profile.DeviceSocket;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -26,22 +26,12 @@ import java.util.stream.Stream;
  */
 record FoundLead(Job job, Device device, String told, Optional<Place> planned, Optional<Place> at) {
     static FoundLead of(Job job, Device device, String told) {
-        return new FoundLead(job, device, told, SeenWiring.planned(job, device), place(job, told));
-    }
-
-    private static Optional<Place> place(Job job, String told) {
-        return job.devices().stream()
-                .filter(d -> d.profile().kind() == DeviceKind.NETWORK_SWITCH)
-                .filter(d -> told.startsWith(d.name() + " "))
-                .flatMap(d -> port(d, told.substring(d.name().length() + 1)).stream())
-                .findFirst();
-    }
-
-    private static Optional<Place> port(Device networkSwitch, String told) {
-        int comma = told.indexOf(',');
-        return DeviceSocket.find(
-                        networkSwitch.profile(), comma < 0 ? told : told.substring(0, comma))
-                .map(s -> new Place(networkSwitch.id(), s.name()));
+        return new FoundLead(
+                job,
+                device,
+                told,
+                SeenWiring.planned(job, device),
+                Place.read(Ports.of(job).switches(), told));
     }
 
     Finding finding() {
@@ -85,12 +75,24 @@ record FoundLead(Job job, Device device, String told, Optional<Place> planned, O
     }
 
     private boolean free(Place place) {
-        return job.runs().stream()
-                .flatMap(r -> Stream.of(r.from(), r.to()))
-                .noneMatch(e -> isAt(e, place));
+        return !Ports.of(job).taken().contains(place);
     }
 
-    private static boolean isAt(Run.End end, Place place) {
-        return end.device().equals(place.networkSwitch()) && end.port().equals(place.port());
+    /** The network switches of a job, and which of all sockets have a run in the plan. */
+    private record Ports(List<Device> switches, Set<Place> taken) {
+        static Ports of(Job job) {
+            return job.worked(Ports.class, () -> made(job));
+        }
+
+        private static Ports made(Job job) {
+            return new Ports(
+                    job.devices().stream()
+                            .filter(d -> d.profile().kind() == DeviceKind.NETWORK_SWITCH)
+                            .toList(),
+                    job.runs().stream()
+                            .flatMap(r -> Stream.of(r.from(), r.to()))
+                            .map(e -> new Place(e.device(), e.port()))
+                            .collect(Collectors.toSet()));
+        }
     }
 }

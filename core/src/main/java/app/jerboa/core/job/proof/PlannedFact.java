@@ -23,9 +23,7 @@ final class PlannedFact {
 
     /** The network switch and its port. */
     private static String link(Job job, Device device) {
-        return SeenWiring.planned(job, device)
-                .flatMap(p -> job.device(p.networkSwitch()).map(s -> s.name() + " " + p.port()))
-                .orElse("");
+        return SeenWiring.planned(job, device).map(p -> p.words(job)).orElse("");
     }
 
     /** What its profile can send, and the format that is noted for it. */

@@ -9,12 +9,15 @@ import app.jerboa.core.item.Field;
 import app.jerboa.core.item.Item;
 import app.jerboa.core.item.ItemKind;
 import app.jerboa.core.item.ItemRef;
+import app.jerboa.core.job.Device;
 import app.jerboa.core.job.Job;
 import app.jerboa.core.job.JobUnderTest;
 import app.jerboa.core.job.RandomJobs;
 import app.jerboa.core.job.cabling.CabledHall;
+import app.jerboa.core.job.cabling.seen.SeenRun.Place;
 import app.jerboa.core.job.edit.JobEditor;
 import app.jerboa.core.job.text.JobItems;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.profile.Join;
 import app.jerboa.core.profile.PortUse;
 import app.jerboa.core.profile.Profile;
@@ -367,6 +370,24 @@ class ProofTest {
                 .isEqualTo(edit);
         finding.fixes()
                 .forEach(f -> assertThat(plan.editor().apply(job, f.changes())).isNotEqualTo(job));
+    }
+
+    /** Written and read in one place: whatever the switches are called. */
+    @ParameterizedTest
+    @ValueSource(strings = {"Switch 2", "Rack, left", "Switch PORT"})
+    void aPortIsReadAsItIsWritten(String name) {
+        plan.device(name, SWITCH);
+        Job job = plan.job();
+        List<Device> switches =
+                job.devices().stream().filter(d -> d.profile().equals(SWITCH)).toList();
+        for (Device d : switches) {
+            for (DeviceSocket socket : DeviceSocket.of(SWITCH)) {
+                Place place = new Place(d.id(), socket.name());
+                assertThat(Place.read(switches, place.words(job))).contains(place);
+                assertThat(Place.read(switches, place.words(job) + ", 10 Mb/s")).contains(place);
+            }
+        }
+        assertThat(Place.read(switches, "PORT 1")).isEmpty();
     }
 
     @Test

@@ -2,7 +2,9 @@ package app.jerboa.core.job.cabling.seen;
 
 import app.jerboa.core.item.Edit;
 import app.jerboa.core.job.Device;
+import app.jerboa.core.job.Job;
 import app.jerboa.core.job.Run;
+import app.jerboa.core.profile.DeviceSocket;
 import app.jerboa.core.value.DeviceId;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +33,41 @@ public record SeenRun(
     }
 
     /** A port of a network switch. */
-    public record Place(DeviceId networkSwitch, String port) {}
+    public record Place(DeviceId networkSwitch, String port) {
+        /** The name of the switch, a blank, and the port. */
+        public String words(Job job) {
+            String name = job.device(networkSwitch).map(Device::name).orElse("");
+            return name + " " + port;
+        }
+
+        /**
+         * As {@link #words} wrote it, with or without a comma and what is odd about the port.
+         *
+         * @param switches of a job
+         * @return empty where none of them is called so, or has such a port
+         */
+        public static Optional<Place> read(List<Device> switches, String text) {
+            int comma = text.lastIndexOf(", ");
+            return named(switches, text)
+                    .or(
+                            () ->
+                                    comma < 0
+                                            ? Optional.empty()
+                                            : named(switches, text.substring(0, comma)));
+        }
+
+        private static Optional<Place> named(List<Device> switches, String text) {
+            return switches.stream()
+                    .filter(d -> text.startsWith(d.name() + " "))
+                    .flatMap(d -> port(d, text.substring(d.name().length() + 1)).stream())
+                    .findFirst();
+        }
+
+        private static Optional<Place> port(Device networkSwitch, String name) {
+            return DeviceSocket.find(networkSwitch.profile(), name)
+                    .map(s -> new Place(networkSwitch.id(), s.name()));
+        }
+    }
 
     /** What is odd about a port. */
     public enum Remark {
